@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Calc;
+
+/**
+ * One input of a computation: its name with the unit as suffix, its range, its default. Aliases without the suffix
+ * take a text with a unit instead of a bare number in SI units.
+ */
+final readonly class Field
+{
+    /**
+     * @param list<string> $aliases
+     * @param list<string> $choices
+     */
+    private function __construct(
+        public string $name,
+        public FieldKind $kind,
+        public string $meaning,
+        public ?float $least = null,
+        public ?float $most = null,
+        public float|string|null $default = null,
+        public bool $required = false,
+        public array $aliases = [],
+        public array $choices = [],
+    ) {
+    }
+
+    /** A length `NAME_m`, also written with a unit as `NAME`. Ends included. */
+    public static function length(string $name, float $least, float $most, string $meaning): self
+    {
+        return new self($name.'_m', FieldKind::Length, $meaning, $least, $most, aliases: [$name]);
+    }
+
+    /** A plain number whose unit stands in its name. Ends included. */
+    public static function number(string $name, float $least, float $most, string $meaning): self
+    {
+        return new self($name, FieldKind::Number, $meaning, $least, $most);
+    }
+
+    /**
+     * @param list<string> $choices
+     */
+    public static function choice(string $name, array $choices, string $meaning): self
+    {
+        return new self($name, FieldKind::Choice, $meaning, choices: $choices);
+    }
+
+    /**
+     * Named lengths in metres, `{"armpit": 1.28}`; on the command line `NAME_m.armpit=1.28`.
+     *
+     * @param list<string> $keys
+     */
+    public static function lengthsByName(string $name, array $keys, float $least, float $most, string $meaning): self
+    {
+        return new self($name.'_m', FieldKind::LengthsByName, $meaning, $least, $most, choices: $keys);
+    }
+
+    /** A list of numbers; on the command line parted by commas. */
+    public static function numbers(string $name, float $least, float $most, string $meaning): self
+    {
+        return new self($name, FieldKind::Numbers, $meaning, $least, $most);
+    }
+
+    public function required(): self
+    {
+        return $this->with(required: true);
+    }
+
+    public function default(float|string $default): self
+    {
+        return $this->with(default: $default);
+    }
+
+    public function alias(string ...$aliases): self
+    {
+        return $this->with(aliases: array_values([...$this->aliases, ...$aliases]));
+    }
+
+    /** What a person may write here. */
+    public function accepted(): string
+    {
+        $range = \sprintf('between %s and %s', (float) $this->least, (float) $this->most);
+
+        return match ($this->kind) {
+            FieldKind::Length => \sprintf('a length from %s to %s m, like 1.75 m, 175 cm or 5\'9"', (float) $this->least, (float) $this->most),
+            FieldKind::Number => 'a number '.$range,
+            FieldKind::Numbers => 'numbers '.$range,
+            FieldKind::Choice => 'one of '.implode(', ', $this->choices),
+            FieldKind::LengthsByName => \sprintf('lengths in metres %s for %s', $range, implode(', ', $this->choices)),
+        };
+    }
+
+    /**
+     * @param list<string>|null $aliases
+     */
+    private function with(?bool $required = null, float|string|null $default = null, ?array $aliases = null): self
+    {
+        return new self(
+            $this->name, $this->kind, $this->meaning, $this->least, $this->most,
+            $default ?? $this->default, $required ?? $this->required, $aliases ?? $this->aliases, $this->choices,
+        );
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Calc;
+
+enum FieldKind
+{
+    case Length;
+    case Number;
+    case Numbers;
+    case Choice;
+    case LengthsByName;
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Calc;
+
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\LengthRange;
+use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\UnreadableLength;
+
+/**
+ * Reads raw input (JSON values, or texts from a command line) against the fields of a computation.
+ */
+final class FieldReader
+{
+    /** Only digits: PHP alone would also take blanks, hexadecimal and "1e999". */
+    private const DECIMAL = '/^[+-]?(\d{1,12}(\.\d{0,15})?|\.\d{1,15})(e[+-]?\d{1,3})?$/i';
+
+    private const MOST_LIST_ENTRIES = 2000;
+
+    /**
+     * @param list<Field>              $fields
+     * @param array<int|string, mixed> $raw
+     *
+     * @throws BadInput naming the first field that can't be used
+     */
+    public static function read(array $fields, array $raw): Inputs
+    {
+        $values = [];
+        foreach ($fields as $field) {
+            $names = array_values(array_filter([$field->name, ...$field->aliases], static fn (string $name): bool => \array_key_exists($name, $raw)));
+            if (\count($names) > 1) {
+                throw BadInput::of($names[1], $raw[$names[1]], 'is given twice, also as '.$names[0]);
+            }
+            if ([] === $names) {
+                if ($field->required) {
+                    throw BadInput::missing($field->aliases[0] ?? $field->name, $field->accepted());
+                }
+                $values[$field->name] = $field->default;
+                continue;
+            }
+            $values[$field->name] = self::value($field, $names[0], $raw[$names[0]]);
+            unset($raw[$names[0]]);
+        }
+        if ([] !== $raw) {
+            $known = array_map(static fn (Field $field): string => $field->name, $fields);
+            $first = array_key_first($raw);
+            throw BadInput::of((string) $first, $raw[$first], 'no such field; known are '.implode(', ', $known));
+        }
+
+        return new Inputs($values);
+    }
+
+    /**
+     * @return float|string|list<float>|array<string, float>
+     */
+    private static function value(Field $field, string $name, mixed $given): float|string|array
+    {
+        return match ($field->kind) {
+            FieldKind::Length => $name === $field->name ? self::number($field, $name, $given) : self::length($field, $name, $given),
+            FieldKind::Number => self::number($field, $name, $given),
+            FieldKind::Numbers => self::numbers($field, $given),
+            FieldKind::Choice => \is_string($given) && \in_array($given, $field->choices, true) ? $given : throw BadInput::of($name, $given, $field->accepted()),
+            FieldKind::LengthsByName => self::byName($field, $given),
+        };
+    }
+
+    private static function number(Field $field, string $name, mixed $given): float
+    {
+        $number = \is_string($given) && 1 === preg_match(self::DECIMAL, $given) ? (float) $given : $given;
+        if (!\is_int($number) && !\is_float($number) || !is_finite((float) $number) || $number < $field->least || $number > $field->most) {
+            throw BadInput::of($name, $given, $field->accepted());
+        }
+
+        return (float) $number;
+    }
+
+    private static function length(Field $field, string $name, mixed $given): float
+    {
+        if (\is_int($given) || \is_float($given)) {
+            $given = (string) $given;
+        }
+        if (!\is_string($given)) {
+            throw BadInput::of($name, $given, $field->accepted());
+        }
+        $range = LengthRange::of($name, Length::ofMetres((float) $field->least), Length::ofMetres((float) $field->most));
+        try {
+            return LengthParser::parse($given, $range)->metres();
+        } catch (OutOfRange $e) {
+            throw BadInput::of($name, $given, $e->accepted);
+        } catch (UnreadableLength $e) {
+            throw BadInput::because($name, $given, $e->getMessage(), $e->accepted);
+        }
+    }
+
+    /**
+     * @return list<float>
+     */
+    private static function numbers(Field $field, mixed $given): array
+    {
+        $list = \is_string($given) ? explode(',', $given) : $given;
+        if (!\is_array($list) || !array_is_list($list) || \count($list) > self::MOST_LIST_ENTRIES) {
+            throw BadInput::of($field->name, $given, $field->accepted().', at most '.self::MOST_LIST_ENTRIES);
+        }
+        $numbers = [];
+        foreach ($list as $i => $entry) {
+            $numbers[] = self::number($field, $field->name.'['.$i.']', $entry);
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * @return array<string, float>
+     */
+    private static function byName(Field $field, mixed $given): array
+    {
+        if (!\is_array($given)) {
+            throw BadInput::of($field->name, $given, $field->accepted());
+        }
+        $lengths = [];
+        foreach ($given as $key => $entry) {
+            if (!\in_array($key, $field->choices, true)) {
+                throw BadInput::of($field->name.'.'.$key, $entry, $field->accepted());
+            }
+            $lengths[$key] = self::number($field, $field->name.'.'.$key, $entry);
+        }
+
+        return $lengths;
+    }
+}

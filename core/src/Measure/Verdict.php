@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Measure;
+
+/**
+ * What a rule found, as a code and the values it rests on. Words for people are made of it in one place,
+ * Zumbo\Core\Words\Catalogue; a refusal is a verdict, not an exception.
+ */
+final readonly class Verdict
+{
+    /**
+     * @param array<string, float|int|string|bool> $values SI units, the unit in the key (`off_by_m`)
+     */
+    private function __construct(public string $code, public array $values)
+    {
+    }
+
+    /**
+     * @param array<string, float|int|string|bool> $values
+     */
+    public static function of(string $code, array $values = []): self
+    {
+        return new self($code, $values);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Rope;
+
+use Zumbo\Core\Measure\Length;
+
+/**
+ * Where a turning rope goes relative to floor, head and ceiling, for hands at one height.
+ */
+final readonly class Clearance
+{
+    /** Room left above the highest point of the rope (our assumption: a lamp or a beam is not to be grazed). */
+    public const USUAL_CEILING_MARGIN_M = 0.10;
+
+    private function __construct(
+        /** Above the floor at the lowest point of the arc; negative: so much arc is spare and the rope drags. */
+        public Length $floor,
+        /** Above the crown at the highest point; null without a stature. */
+        public ?Length $head,
+        /** The ceiling the rope needs, jump and margin included. */
+        public Length $ceiling,
+    ) {
+    }
+
+    public static function of(TurningRope $rope, Length $handHeight, ?Length $stature, Length $jump, Length $margin): self
+    {
+        $top = $handHeight->plus($rope->depth);
+
+        return new self(
+            $handHeight->minus($rope->depth),
+            null === $stature ? null : $top->minus($stature),
+            $top->plus($jump)->plus($margin),
+        );
+    }
+}

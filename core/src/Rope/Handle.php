@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Rope;
+
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\LengthRange;
+use Zumbo\Core\Measure\OutOfRange;
+
+/**
+ * One handle. It matters as much as the school: 12 or 17 cm handles move the cable by 10 cm.
+ */
+final readonly class Handle
+{
+    public const USUAL_LENGTH_M = 0.15;
+
+    /** The cable that disappears inside the handle and must be cut on top (our assumption; makers differ). */
+    private const INSIDE_M = 0.02;
+
+    private function __construct(public Length $length)
+    {
+        self::lengths()->check($length);
+    }
+
+    /** @throws OutOfRange when not between 5 and 30 cm */
+    public static function ofLength(Length $length): self
+    {
+        return new self($length);
+    }
+
+    public static function usual(): self
+    {
+        return new self(Length::ofMetres(self::USUAL_LENGTH_M));
+    }
+
+    public static function lengths(): LengthRange
+    {
+        return LengthRange::of('Handle length', Length::ofMetres(0.05), Length::ofMetres(0.30));
+    }
+
+    public function pieceInside(): Length
+    {
+        return Length::ofMetres(self::INSIDE_M);
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Rope;
+
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Stage\Phase;
+use Zumbo\Core\Stage\Stage;
+
+/**
+ * Which school's rope to start with at a stage, and why.
+ *
+ * Each phase has its schools in order of preference; the first whose rope leaves a spare arc inside the phase's window
+ * is taken, else the one nearest to the window. Learners need spare arc, trained athletes pay for it. Order and windows
+ * are our assumption, in one table here; that a fixed share of stature misfits the very tall and the short is geometry.
+ */
+final readonly class RopeAdvice
+{
+    /** phase → [schools in order of preference, least and most spare arc in metres] */
+    private const TABLE = [
+        'learning' => [[School::Armpit, School::Height, School::Chest, School::Shoulder], 0.04, 0.20],
+        'approaching' => [[School::Armpit, School::Height, School::Chest, School::BelowChest], 0.03, 0.17],
+        'linking' => [[School::Chest, School::Height, School::BelowChest, School::Armpit], 0.0, 0.11],
+    ];
+
+    /**
+     * @param list<Verdict> $reasons
+     */
+    private function __construct(public SchoolRope $rope, public array $reasons)
+    {
+    }
+
+    /**
+     * @param non-empty-list<SchoolRope> $ropes one per school, as RopeSizing::allSchools() gives them
+     */
+    public static function forStage(Stage $stage, array $ropes): self
+    {
+        [$preferred, $least, $most] = self::TABLE[$stage->phase()->value];
+        $bySchool = [];
+        foreach ($ropes as $rope) {
+            $bySchool[$rope->school->value] = $rope;
+        }
+        $first = null;
+        foreach ($preferred as $school) {
+            $rope = $bySchool[$school->value] ?? null;
+            if (null === $rope) {
+                continue;
+            }
+            $first ??= $rope;
+            if (self::distance($rope, $least, $most) <= 0.0) {
+                return new self($rope, self::reasons($stage->phase(), $rope, $first, $ropes));
+            }
+        }
+        $nearest = self::nearest($ropes, $least, $most);
+
+        return new self($nearest, self::reasons($stage->phase(), $nearest, $first ?? $nearest, $ropes));
+    }
+
+    /** Outside the window by so many metres; 0 or less inside. */
+    private static function distance(SchoolRope $rope, float $least, float $most): float
+    {
+        $spare = $rope->spareArc->metres();
+
+        return max($least - $spare, $spare - $most);
+    }
+
+    /**
+     * @param non-empty-list<SchoolRope> $ropes
+     */
+    private static function nearest(array $ropes, float $least, float $most): SchoolRope
+    {
+        usort($ropes, static fn (SchoolRope $a, SchoolRope $b): int => self::distance($a, $least, $most) <=> self::distance($b, $least, $most));
+
+        return $ropes[0];
+    }
+
+    /**
+     * @param non-empty-list<SchoolRope> $ropes
+     *
+     * @return list<Verdict>
+     */
+    private static function reasons(Phase $phase, SchoolRope $chosen, SchoolRope $usual, array $ropes): array
+    {
+        $cables = array_map(static fn (SchoolRope $rope): float => $rope->cable->metres(), $ropes);
+        $reasons = [
+            self::schoolVerdict($chosen),
+            Verdict::of('rope.spare_arc', ['spare_arc_m' => $chosen->spareArc->metres(), 'phase' => $phase->value]),
+        ];
+        if ($usual->school !== $chosen->school) {
+            $reasons[] = Verdict::of('rope.usual_school_misfits', [
+                'school' => $usual->school->value,
+                'cable_m' => $usual->cable->metres(),
+                'spare_arc_m' => $usual->spareArc->metres(),
+                'too' => $usual->spareArc->compareTo($chosen->spareArc) > 0 ? 'long' : 'short',
+            ]);
+        }
+        if (\count($ropes) > 1) {
+            $reasons[] = Verdict::of('rope.spread', [
+                'spread_m' => Length::ofMetres(max($cables) - min($cables))->metres(),
+                'least_m' => min($cables),
+                'most_m' => max($cables),
+            ]);
+        }
+
+        return $reasons;
+    }
+
+    private static function schoolVerdict(SchoolRope $rope): Verdict
+    {
+        if (null === $rope->reach) {
+            return Verdict::of('rope.rule_of_height', ['cable_m' => $rope->cable->metres(), 'overall_m' => $rope->overall->metres()]);
+        }
+
+        return Verdict::of($rope->reach->taped ? 'rope.by_taped_landmark' : 'rope.by_landmark', [
+            'school' => $rope->school->value,
+            'cable_m' => $rope->cable->metres(),
+            'stance' => $rope->stance->value,
+            'reading' => $rope->reading->value,
+            'reach_m' => $rope->reach->height->metres(),
+            'uncertainty_m' => $rope->uncertainty->metres(),
+        ]);
+    }
+}

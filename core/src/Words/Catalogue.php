@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Words;
+
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Verdict;
+
+/**
+ * Turns a verdict into the one sentence a coach reads. The only place in PHP where verdicts get words, for screens,
+ * print and command line alike.
+ *
+ * A sentence is a template; `{name}` prints a value: `…_m` as a length in the coach's unit, other numbers with two
+ * digits, and strings through the table of names.
+ */
+final readonly class Catalogue
+{
+    private const SENTENCES = [
+        'rope.by_landmark' => 'Cable {cable_m}: {school} school, {stance}, {reading}; the {school} is estimated from height, so ± {uncertainty_m}. Tape it to be surer.',
+        'rope.by_taped_landmark' => 'Cable {cable_m}: {school} school, {stance}, {reading}; the {school} is taped at {reach_m}, so ± {uncertainty_m}.',
+        'rope.rule_of_height' => 'Cable {cable_m}: rule of height, overall {overall_m} is height plus 91 cm (3 ft).',
+        'rope.spare_arc' => 'Turning, it hangs {spare_arc_m} deeper than the floor with the hands in the usual place: {phase}.',
+        'rope.usual_school_misfits' => 'The {school} school, usual at this stage, would give {cable_m} of cable and {spare_arc_m} of spare arc: too {too} for this height.',
+        'rope.spread' => 'The schools spread over {spread_m}, from {least_m} to {most_m}: they differ in landmark, stance and in what is held there.',
+        'fit.right' => 'Right for this stage.',
+        'fit.catches_feet' => 'Too little arc: the rope catches the feet or the toes.',
+        'fit.check_hands_first' => 'Check the hands before lengthening it: hands that drift out or up make any rope shorter.',
+        'fit.lags' => 'Too much arc: the rope lags behind the hands and costs more effort.',
+        'fit.lands_in_front' => 'It meets the floor too far in front of the toes.',
+        'cable.learning' => '{family}: heavy enough to be felt and heard while the beat is learned.',
+        'cable.approaching' => '{family}: still felt, and light enough to be whipped through twice.',
+        'cable.linking' => '{family}: little drag at the rate of linked doubles.',
+        'cable.pull' => 'It pulls about {pull_n} N on each hand at {turns_per_min} turns a minute.',
+        'cable.whips' => 'It whips: cover the shins, and go back to a cord when the skin pays for it.',
+        'arc.no_stature' => 'Head clearance needs the stature.',
+        'arc.no_hand_height' => 'Floor, head and ceiling clearance need the hand height.',
+        'arc.rope_too_short' => 'The hands would be further apart than the cable is long.',
+    ];
+
+    private const NAMES = [
+        'height' => 'rule of height', 'below-chest' => 'below-the-chest',
+        'one-foot' => 'one foot', 'two-feet' => 'both feet', 'pinned' => 'pinned under one arch',
+        'handle-end' => 'handle ends', 'cable-end' => 'cable ends', 'overall' => 'overall length',
+        'thick-cord' => 'Thick solid cord (5–6 mm)', 'medium-cord' => 'Medium cord or coated cable (3–4 mm)',
+        'coated-steel' => 'Thin coated steel cable (2–2.5 mm)', 'thin-wire' => 'Bare or thinly coated wire (1.5–1.8 mm)',
+        'beaded' => 'Beaded rope', 'weighted' => 'Weighted rope',
+        'learning' => 'a learner needs that room', 'approaching' => 'enough room for the first doubles', 'linking' => 'short, as linked doubles want it',
+    ];
+
+    private function __construct(private LengthUnit $unit)
+    {
+    }
+
+    public static function in(LengthUnit $unit): self
+    {
+        return new self($unit);
+    }
+
+    /**
+     * @throws NoWords when the code has no sentence, or the sentence asks for a value the verdict lacks
+     */
+    public function sentence(Verdict $verdict): string
+    {
+        $template = self::SENTENCES[$verdict->code] ?? throw NoWords::forCode($verdict->code);
+
+        return (string) preg_replace_callback(
+            '/\{(\w+)\}/',
+            fn (array $found): string => $this->print($verdict, $found[1]),
+            $template,
+        );
+    }
+
+    /** A name of the vocabulary as people say it. */
+    public static function name(string $term): string
+    {
+        return self::NAMES[$term] ?? str_replace('-', ' ', $term);
+    }
+
+    /**
+     * @return list<string> every code that has a sentence
+     */
+    public static function codes(): array
+    {
+        return array_keys(self::SENTENCES);
+    }
+
+    private function print(Verdict $verdict, string $key): string
+    {
+        $value = $verdict->values[$key] ?? throw NoWords::forValue($verdict->code, $key);
+
+        return match (true) {
+            \is_string($value) => self::name($value),
+            \is_bool($value) => $value ? 'yes' : 'no',
+            str_ends_with($key, '_m') => $this->unit->print(Length::ofMetres((float) $value)),
+            default => self::twoDigits((float) $value),
+        };
+    }
+
+    private static function twoDigits(float $value): string
+    {
+        return abs($value) >= 10 ? (string) (int) round($value) : \sprintf('%.1f', $value);
+    }
+}

@@ -1,0 +1,39 @@
+# ./zumbo start [--port N]
+# shellcheck shell=bash disable=SC1091
+for part in base packages build instance mariadb web; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+
+port=''
+while [ $# -gt 0 ]; do
+  case "$1" in
+    --port) port="${2:-}"; shift 2 || true ;;
+    --port=*) port="${1#*=}"; shift ;;
+    *) usage_error "start: '$1' is unknown; accepted: --port N" ;;
+  esac
+  [[ "$port" =~ ^[0-9]{1,5}$ ]] && [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] \
+    || usage_error "start: --port '$port': a whole number from 1024 to 65535"
+done
+
+make_run_place
+take_lock app 900
+ensure_runtime_packages
+( build_all )
+use_instance app
+start_database
+schema="$(ensure_schema zumbo)"
+migrate_key="$(content_key migrations)"
+if [ "$schema" = new ] || ! is_built app-schema "$migrate_key"; then
+  step "bringing the database schema up to date"
+  rm -rf "$STATE/cache/cli"
+  run_logged migrate console doctrine:migrations:migrate -n --allow-no-migration
+  mark_built app-schema "$migrate_key"
+fi
+start_web "$port"
+if [ "$schema" = new ] || ! is_built app-demo loaded; then
+  step "loading the demo gym"
+  run_logged demo console zumbo:demo
+  mark_built app-demo loaded
+fi
+
+say ""
+say "Zumbo runs at http://127.0.0.1:$WEB_PORT"
+say "Demo coach: maren@saltmarsh.example, password: harbour rope 14"
