@@ -33,6 +33,8 @@ final class UnreadableLength extends \InvalidArgumentException implements CoreEx
 
     private static function shorten(string $text): string
     {
-        return \strlen($text) > 40 ? substr($text, 0, 40).'…' : $text;
+        $clean = (string) preg_replace('/[[:cntrl:]]/u', '?', $text);
+
+        return (string) preg_replace('/^(.{40}).+$/us', '$1…', $clean);
     }
 }

@@ -59,7 +59,7 @@ final class RootFinder
     {
         $s = $fb / $fa;
         if ($a === $c) {
-            return ($c - $b) * $s / ($s - 1) * -1;
+            return ($c - $b) * $s / ($s - 1);
         }
         $q = $fa / $fc;
         $r = $fb / $fc;

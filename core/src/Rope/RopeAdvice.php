@@ -22,7 +22,7 @@ final readonly class RopeAdvice
     private const TABLE = [
         'learning' => [[School::Armpit, School::Height, School::Chest, School::Shoulder], 0.04, 0.20],
         'approaching' => [[School::Armpit, School::Height, School::Chest, School::BelowChest], 0.03, 0.17],
-        'linking' => [[School::Chest, School::Height, School::BelowChest, School::Armpit], 0.0, 0.11],
+        'linking' => [[School::Chest, School::BelowChest, School::Height, School::Armpit], 0.0, 0.11],
     ];
 
     /**

@@ -34,9 +34,6 @@ final readonly class Catalogue
         'cable.linking' => '{family}: little drag at the rate of linked doubles.',
         'cable.pull' => 'It pulls about {pull_n} N on each hand at {turns_per_min} turns a minute.',
         'cable.whips' => 'It whips: cover the shins, and go back to a cord when the skin pays for it.',
-        'arc.no_stature' => 'Head clearance needs the stature.',
-        'arc.no_hand_height' => 'Floor, head and ceiling clearance need the hand height.',
-        'arc.rope_too_short' => 'The hands would be further apart than the cable is long.',
     ];
 
     private const NAMES = [

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Tests\Rope;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Landmark;
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Rope\Fit;
+use Zumbo\Core\Rope\FitCheck;
+use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\Stance;
+use Zumbo\Core\Stage\Stage;
+
+final class FitCheckTest extends TestCase
+{
+    /** Common practice, no published source: how a coach reads a rope held up by the athlete. */
+    #[DataProvider('readings')]
+    public function testJudgesByLandmarkAndStage(Landmark $landmark, Stage $stage, Fit $fit): void
+    {
+        $body = Body::ofStature(Length::ofMetres(1.75));
+        $check = FitCheck::ofReach($body, $body->heightOf($landmark)->height, $stage);
+        self::assertSame($fit, $check->fit);
+        self::assertSame($landmark, $check->reaches);
+    }
+
+    /**
+     * @return iterable<string, array{Landmark, Stage, Fit}>
+     */
+    public static function readings(): iterable
+    {
+        yield 'waist, beginner' => [Landmark::Waist, Stage::Join, Fit::TooShort];
+        yield 'ribs, beginner' => [Landmark::Ribs, Stage::Join, Fit::TooShort];
+        yield 'ribs, linked doubles' => [Landmark::Ribs, Stage::Hold, Fit::Right];
+        yield 'armpit, beginner' => [Landmark::Armpit, Stage::Join, Fit::Right];
+        yield 'shoulder, linked doubles' => [Landmark::Shoulder, Stage::Hold, Fit::Long];
+    }
+
+    public function testPastTheShoulderIsTooLong(): void
+    {
+        $check = FitCheck::ofReach(Body::ofStature(Length::ofMetres(1.75)), Length::ofMetres(1.55), Stage::Join);
+        self::assertSame(Fit::TooLong, $check->fit);
+        self::assertEqualsWithDelta(2 * (1.55 - 0.80 * 1.75), $check->offBy->metres(), 1e-12);
+    }
+
+    public function testOffByIsWhatHasToBeAddedOrTakenAway(): void
+    {
+        $body = Body::ofStature(Length::ofMetres(1.75));
+        foreach ([1.6, 2.0, 2.9, 3.4] as $metres) {
+            $cable = Length::ofMetres($metres);
+            $off = FitCheck::ofCable($body, Handle::usual(), Stance::TwoFeet, $cable, Stage::Singles)->offBy;
+            $mended = FitCheck::ofCable($body, Handle::usual(), Stance::TwoFeet, $cable->minus($off), Stage::Singles);
+            self::assertEqualsWithDelta(0.0, $mended->offBy->metres(), 1e-9);
+        }
+    }
+
+    public function testARightRopeIsOffByNothing(): void
+    {
+        $check = FitCheck::ofCable(Body::ofStature(Length::ofMetres(1.68)), Handle::usual(), Stance::TwoFeet, Length::ofMetres(2.44), Stage::Singles);
+        self::assertSame(Fit::Right, $check->fit);
+        self::assertSame(0.0, $check->offBy->metres());
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Tests\Words;
+
+use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Words\Catalogue;
+use Zumbo\Core\Words\NoWords;
+
+final class CatalogueTest extends TestCase
+{
+    public function testPrintsLengthsInTheCoachsUnit(): void
+    {
+        $verdict = Verdict::of('rope.rule_of_height', ['cable_m' => 2.3416, 'overall_m' => 2.6416]);
+        self::assertSame('Cable 234 cm: rule of height, overall 264 cm is height plus 91 cm (3 ft).', Catalogue::in(LengthUnit::Centimetre)->sentence($verdict));
+        self::assertStringContainsString('overall 8\'8"', Catalogue::in(LengthUnit::FootAndInch)->sentence($verdict));
+    }
+
+    public function testAVerdictWithoutASentenceIsAMistakeInTheProgram(): void
+    {
+        $this->expectException(NoWords::class);
+        Catalogue::in(LengthUnit::Centimetre)->sentence(Verdict::of('rope.unheard_of'));
+    }
+
+    public function testASentenceThatLacksAValueIsAMistakeInTheProgram(): void
+    {
+        $this->expectException(NoWords::class);
+        Catalogue::in(LengthUnit::Centimetre)->sentence(Verdict::of('cable.pull', ['pull_n' => 2.8]));
+    }
+
+    /** Every code that the core's sources mention can be worded, and every sentence belongs to a code they mention. */
+    public function testTheCatalogueAndTheCoreKnowTheSameCodes(): void
+    {
+        $used = [];
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__.'/../../src', \FilesystemIterator::SKIP_DOTS));
+        foreach ($files as $file) {
+            if (str_ends_with((string) $file, 'Catalogue.php')) {
+                continue;
+            }
+            preg_match_all("/'((?:rope|fit|cable)\.[a-z_]+)'/", (string) file_get_contents((string) $file), $found);
+            $used = [...$used, ...$found[1]];
+        }
+        // CableAdvice composes one code from the phase.
+        $used = array_unique([...$used, 'cable.learning', 'cable.approaching', 'cable.linking']);
+        $known = Catalogue::codes();
+        sort($used);
+        sort($known);
+        self::assertSame($used, $known);
+    }
+}
