@@ -11,7 +11,7 @@ use Zumbo\Core\Calc\CommandLine;
 require __DIR__.'/../autoload.php';
 
 try {
-    $words = array_slice($_SERVER['argv'], 1);
+    $words = array_values(array_filter(array_slice((array) ($_SERVER['argv'] ?? []), 1), is_string(...)));
     $wantsInput = in_array('--json', $words, true) && count($words) <= 2 && !stream_isatty(\STDIN);
     $answer = CommandLine::answer($words, $wantsInput ? (string) stream_get_contents(\STDIN) : null);
     fwrite(\STDOUT, $answer->out);

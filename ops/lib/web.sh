@@ -58,12 +58,12 @@ write_configuration() {
 fill() {
   local text name
   text="$(cat "$1")"
-  local GROUP_LINES='' NGINX_USER=''
+  local GROUP_LINES='' NGINX_USER='' ZUMBO_NOW="${ZUMBO_NOW:-}"
   if [ "$(id -u)" = 0 ]; then
     NGINX_USER="user $WEB_USER;"
     GROUP_LINES="user = $WEB_USER"$'\n'"group = $(id -gn "$WEB_USER")"$'\n'"listen.owner = $WEB_USER"
   fi
-  for name in ZUMBO_ROOT STATE SOCKETS WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES; do
+  for name in ZUMBO_ROOT STATE SOCKETS WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES ZUMBO_NOW; do
     text="${text//"@$name@"/"${!name}"}"   # quoted: bash 5.2 gives & a meaning otherwise
   done
   printf '%s\n' "$text"

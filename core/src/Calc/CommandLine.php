@@ -62,10 +62,10 @@ final readonly class CommandLine
     {
         $raw = [];
         foreach ($words as $word) {
-            [$key, $value] = explode('=', $word, 2) + [1 => null];
-            if (null === $value || '' === $key) {
+            if (!str_contains($word, '=') || str_starts_with($word, '=')) {
                 throw BadInput::of('argument', $word, "key=value, like height=5'9\"");
             }
+            [$key, $value] = explode('=', $word, 2);
             if (\array_key_exists($key, $raw)) {
                 throw BadInput::of($key, $value, 'is given twice');
             }

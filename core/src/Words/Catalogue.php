@@ -33,10 +33,16 @@ final readonly class Catalogue
         'cable.approaching' => '{family}: still felt, and light enough to be whipped through twice.',
         'cable.linking' => '{family}: little drag at the rate of linked doubles.',
         'cable.pull' => 'It pulls about {pull_n} N on each hand at {turns_per_min} turns a minute.',
+        'caution.stop' => '{caution}: no jumping until the athlete confirms that a professional has cleared it.',
+        'caution.pain' => '{caution}: stop where it hurts, never push through; return easy, and see a professional if it lasts.',
+        'caution.ask_first' => '{caution}: ask a doctor or physiotherapist first. Offer quick toe taps on a low step, or the turn without the jump.',
         'cable.whips' => 'It whips: cover the shins, and go back to a cord when the skin pays for it.',
     ];
 
     private const NAMES = [
+        'red-flag' => 'Warning sign (chest pain, fainting, sudden calf pain, numbness, leakage)', 'pain' => 'Pain',
+        'recent-injury' => 'Recent injury', 'pregnancy' => 'Pregnancy', 'after-childbirth' => 'After childbirth',
+        'pelvic-floor' => 'Pelvic floor symptoms', 'bone' => 'Bone condition', 'heart' => 'Heart condition',
         'height' => 'rule of height', 'below-chest' => 'below-the-chest',
         'one-foot' => 'one foot', 'two-feet' => 'both feet', 'pinned' => 'pinned under one arch',
         'handle-end' => 'handle ends', 'cable-end' => 'cable ends', 'overall' => 'overall length',

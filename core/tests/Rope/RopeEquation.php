@@ -35,6 +35,7 @@ final readonly class RopeEquation
     {
         [$s, $x, $y, $u] = [0.0, 0.0, $depth, 0.0];
         $points = [];
+        $before = [$s, $x, $y];
         for ($i = 0; $y > 0; ++$i) {
             if (0 === $i % 700) {
                 $points[] = [$x, $y];

@@ -29,7 +29,7 @@ final class RopeSizingTest extends TestCase
     }
 
     /**
-     * @param array{H: float, handle: float}                                                                        $in
+     * @param array{H: float, handle: float}                                                                $in
      * @param array{rule_i_cable: float, rule_ii_cable: float, rule_iii_cable: float, rule_iv_cable: float} $out
      */
     #[DataProvider('sizingCases')]

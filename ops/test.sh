@@ -1,0 +1,71 @@
+# ./zumbo test [core|app|web|e2e]: everything, or one part. Own database, own ports: may run while the app runs.
+# shellcheck shell=bash disable=SC1091
+for part in base packages build instance mariadb web; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+
+parts=(core app web e2e)
+if [ $# -gt 0 ]; then
+  case "$1" in
+    core|app|web|e2e) parts=("$1") ;;
+    *) usage_error "test: '$1' is unknown; accepted: core, app, web, e2e" ;;
+  esac
+  [ $# = 1 ] || usage_error "test takes one part at most"
+fi
+
+# A service of one developer's machine must not stop another's test: each part says what it needs.
+phpunit() { "$PHP" -d pcov.enabled=0 -d memory_limit=1G vendor/bin/phpunit --no-progress "$@"; }
+in_web() { npm --prefix web run --silent "$1"; }
+
+test_core() {
+  step "core: PHPUnit"
+  phpunit --testsuite core
+}
+
+test_app() {
+  start_database
+  export APP_ENV=test ZUMBO_CACHE_DIR="$STATE/cache/test"
+  rm -rf "$ZUMBO_CACHE_DIR"
+  ensure_schema zumbo_test >/dev/null
+  use_database zumbo_test
+  run_logged test-migrate console doctrine:migrations:migrate -n --allow-no-migration
+  step "app: PHPUnit on MariaDB"
+  phpunit --testsuite app
+  step "app: PHPStan"
+  console cache:warmup -q
+  "$PHP" -d memory_limit=2G vendor/bin/phpstan analyse --no-progress --no-interaction
+  step "app: code style"
+  "$PHP" vendor/bin/php-cs-fixer check --quiet || { "$PHP" vendor/bin/php-cs-fixer check --diff; exit 1; }
+}
+
+test_web() {
+  step "web: types, lint, arrows, format"
+  in_web check
+  step "web: unit tests"
+  in_web test
+}
+
+test_e2e() {
+  start_database
+  export APP_ENV=prod ZUMBO_NOW=2026-11-24T18:42:00Z
+  local schema; schema="$(ensure_schema zumbo_e2e)"
+  use_database zumbo_e2e
+  FIRST_WEB_PORT=18080
+  start_web ''
+  [ "$schema" = old ] || say "  (new database)"
+  run_logged e2e-migrate console doctrine:migrations:migrate -n --allow-no-migration
+  run_logged e2e-demo console zumbo:demo --on 2026-11-24
+  step "e2e: Playwright through nginx, PHP and MariaDB"
+  ZUMBO_URL="http://127.0.0.1:$WEB_PORT" in_web e2e
+}
+
+make_run_place
+take_lock test 1500
+ensure_runtime_packages
+# shellcheck disable=SC2046
+case " ${parts[*]} " in *' e2e '*) install_packages $(missing_test_packages) ;; esac
+( build_all )
+use_instance test
+stop_all() { stop_web; stop_database; }
+trap stop_all EXIT
+started=$SECONDS
+for part in "${parts[@]}"; do ( "test_$part" ); done
+say "all of: ${parts[*]} passed in $((SECONDS - started)) s"

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Athletes;
+
+use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Platform\Input\OneOf;
+use Zumbo\App\Platform\Input\ReadableLength;
+use Zumbo\App\Record\AthleteProfile;
+use Zumbo\App\Record\DominantHand;
+use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Stage\Experience;
+
+/**
+ * An athlete as a coach types them.
+ */
+final readonly class AthleteInput
+{
+    /**
+     * @param list<string> $cautions
+     */
+    public function __construct(
+        #[Assert\NotBlank(normalizer: 'trim')]
+        #[Assert\Length(max: 80)]
+        public string $name,
+        /** `175`, `175 cm`, `1.75 m`, `5'9"` or `5 ft 9`. */
+        #[ReadableLength('Height', leastM: 0.90, mostM: 2.30)]
+        public string $height,
+        #[OneOf(DominantHand::class)]
+        public string $dominantHand,
+        #[OneOf(Experience::class)]
+        public string $experience,
+        #[OneOf(Caution::class, multiple: true)]
+        #[Assert\Unique]
+        public array $cautions = [],
+        #[Assert\Length(max: 500)]
+        public string $cautionNote = '',
+        #[Assert\Range(min: 1900, max: 2100)]
+        public ?int $birthYear = null,
+    ) {
+    }
+
+    public function profile(): AthleteProfile
+    {
+        return new AthleteProfile(
+            trim($this->name),
+            LengthParser::parse($this->height, Body::statures())->metres(),
+            DominantHand::from($this->dominantHand),
+            Experience::from($this->experience),
+            array_map(Caution::from(...), $this->cautions),
+            trim($this->cautionNote),
+            $this->birthYear,
+        );
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Athletes;
+
+use Zumbo\App\Record\Athlete;
+use Zumbo\App\Record\DominantHand;
+use Zumbo\App\Record\Role;
+use Zumbo\App\Record\Rope;
+use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Stage\Experience;
+use Zumbo\Core\Stage\Stage;
+
+/**
+ * An athlete as the client sees them.
+ */
+final readonly class AthleteView
+{
+    /**
+     * @param list<CautionView> $cautions
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public float $statureM,
+        public DominantHand $dominantHand,
+        public Experience $experience,
+        public Stage $stage,
+        /** 1 to 10. */
+        public int $stageNumber,
+        public ?int $birthYear,
+        public array $cautions,
+        /** Null for helpers: health notes are for coaches. */
+        public ?string $cautionNote,
+        public ?OwnRopeView $rope,
+        public bool $removed,
+        public int $version,
+    ) {
+    }
+
+    public static function of(Athlete $athlete, ?Rope $rope, Role $reader): self
+    {
+        $profile = $athlete->profile();
+
+        return new self(
+            $athlete->id()->toRfc4122(),
+            $profile->name,
+            $profile->statureM,
+            $profile->dominantHand,
+            $profile->experience,
+            $athlete->stage(),
+            $athlete->stage()->number(),
+            $profile->birthYear,
+            array_map(static fn (Caution $caution): CautionView => CautionView::of($caution), $profile->cautions()),
+            $reader->mayReadHealthNotes() ? $profile->cautionNote : null,
+            null === $rope ? null : OwnRopeView::of($rope),
+            $athlete->isRemoved(),
+            $athlete->version(),
+        );
+    }
+}

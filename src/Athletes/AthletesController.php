@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Athletes;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\WriteCondition;
+
+#[Route('/api/athletes')]
+final readonly class AthletesController
+{
+    public function __construct(private ShowAthletes $show, private SaveAthlete $save)
+    {
+    }
+
+    /**
+     * @return list<AthleteView>
+     */
+    #[Route('', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AthleteView::class, list: true)]
+    public function all(): array
+    {
+        return $this->show->all();
+    }
+
+    #[Route('/{id}', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AthleteView::class)]
+    public function one(UuidV7 $id): AthleteView
+    {
+        return $this->show->one($id);
+    }
+
+    #[Route('/{id}', methods: ['PUT'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(AthleteView::class, creates: true)]
+    public function add(UuidV7 $id, #[Body] AthleteInput $input): Created
+    {
+        $new = $this->save->add($id, $input);
+
+        return Created::of($this->show->one($id), $new);
+    }
+
+    #[Route('/{id}', methods: ['PATCH'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(AthleteView::class)]
+    public function change(UuidV7 $id, WriteCondition $condition, #[Body] AthleteInput $input): AthleteView
+    {
+        $this->save->change($id, $input, $condition);
+
+        return $this->show->one($id);
+    }
+
+    #[Route('/{id}', methods: ['DELETE'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(AthleteView::class)]
+    public function remove(UuidV7 $id, WriteCondition $condition): AthleteView
+    {
+        $this->save->remove($id, $condition);
+
+        return $this->show->one($id);
+    }
+
+    #[Route('/{id}/restore', methods: ['POST'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(AthleteView::class)]
+    public function restore(UuidV7 $id, WriteCondition $condition): AthleteView
+    {
+        $this->save->restore($id, $condition);
+
+        return $this->show->one($id);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Athletes;
+
+use Zumbo\App\Record\Rope;
+use Zumbo\Core\Cable\CableFamily;
+
+/**
+ * As much of a rope as a list of athletes shows.
+ */
+final readonly class OwnRopeView
+{
+    private function __construct(public string $id, public float $cableLengthM, public CableFamily $family, public bool $byHand)
+    {
+    }
+
+    public static function of(Rope $rope): self
+    {
+        $measure = $rope->measure();
+
+        return new self($rope->id()->toRfc4122(), $measure->cableLengthM, $measure->family, '' !== $measure->overrideReason);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Api;
+
+/**
+ * What an action answers: the view (or a list of it), for the API description.
+ */
+#[\Attribute(\Attribute::TARGET_METHOD)]
+final readonly class Answers
+{
+    /**
+     * @param class-string|null $view    null: nothing, 204
+     * @param bool              $creates whether it may answer 201 beside 200
+     */
+    public function __construct(public ?string $view, public bool $list = false, public bool $creates = false)
+    {
+    }
+}

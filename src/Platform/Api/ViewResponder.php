@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Api;
+
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Event\ViewEvent;
+use Symfony\Component\HttpKernel\KernelEvents;
+
+/**
+ * Sends the view DTO that a controller returned. Views have public properties only, so PHP's own encoder is enough.
+ */
+final class ViewResponder
+{
+    #[AsEventListener(KernelEvents::VIEW)]
+    public function onView(ViewEvent $event): void
+    {
+        $result = $event->getControllerResult();
+        $status = $result instanceof Created && $result->now ? 201 : 200;
+        $response = new JsonResponse();
+        $response->setEncodingOptions(\JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
+        $response->setData($result instanceof Created ? $result->view : $result);
+        $response->setStatusCode($status);
+        $response->headers->set('Cache-Control', 'no-store');
+        $event->setResponse($response);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Describe;
+
+use Zumbo\Core\Calc\Field;
+use Zumbo\Core\Calc\FieldKind;
+use Zumbo\Core\Calc\Registry;
+
+/**
+ * The computations of the core in the API description, from the same definitions that the command line uses.
+ */
+final class CalcPaths
+{
+    /**
+     * @return array<string, array<string, mixed>>
+     */
+    public function paths(): array
+    {
+        $paths = [];
+        foreach (Registry::all() as $calculation) {
+            $properties = [];
+            $required = [];
+            foreach ($calculation->fields() as $field) {
+                $properties[$field->name] = self::schema($field) + ['description' => $field->meaning];
+                foreach ($field->aliases as $alias) {
+                    $properties[$alias] = ['type' => ['string', 'number'], 'description' => $field->meaning.', with its unit; instead of '.$field->name];
+                }
+                if ($field->required && [] === $field->aliases) {
+                    $required[] = $field->name;
+                }
+            }
+            $body = ['type' => 'object', 'properties' => $properties] + ([] === $required ? [] : ['required' => $required]) + ['additionalProperties' => false];
+            $paths['/api/calc/'.$calculation->name()]['post'] = [
+                'operationId' => 'calc'.str_replace(' ', '', ucwords(str_replace('-', ' ', $calculation->name()))),
+                'summary' => $calculation->summary(),
+                'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => $body]]],
+                'responses' => [
+                    '200' => ['description' => 'the result', 'content' => ['application/json' => ['schema' => ['type' => 'object']]]],
+                    'default' => ['description' => 'refused, with the reason', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]],
+                ],
+            ];
+        }
+
+        return $paths;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function schema(Field $field): array
+    {
+        $number = ['type' => 'number', 'minimum' => $field->least, 'maximum' => $field->most];
+
+        return match ($field->kind) {
+            FieldKind::Length, FieldKind::Number => $number,
+            FieldKind::Numbers => ['type' => 'array', 'items' => $number],
+            FieldKind::Choice => ['type' => 'string', 'enum' => $field->choices],
+            FieldKind::LengthsByName => ['type' => 'object', 'properties' => array_fill_keys($field->choices, $number), 'additionalProperties' => false],
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\SignIn;
+
+use Symfony\Bundle\SecurityBundle\Security;
+use Zumbo\App\Record\Role;
+
+/**
+ * The signed-in coach of this request.
+ */
+final readonly class CurrentCoach
+{
+    public function __construct(private Security $security)
+    {
+    }
+
+    /** @throws \LogicException on a route that anybody may call */
+    public function role(): Role
+    {
+        $user = $this->security->getUser();
+
+        return $user instanceof SignedInCoach ? $user->role : throw new \LogicException('nobody is signed in');
+    }
+}

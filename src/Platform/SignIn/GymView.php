@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\SignIn;
+
+use Zumbo\App\Record\Gym;
+use Zumbo\Core\Measure\LengthUnit;
+
+final readonly class GymView
+{
+    private function __construct(public string $id, public string $name, public string $timeZone, public LengthUnit $unit)
+    {
+    }
+
+    public static function of(Gym $gym): self
+    {
+        return new self($gym->id()->toRfc4122(), $gym->name(), $gym->timeZone(), $gym->unit());
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Write;
+
+use Symfony\Bridge\Doctrine\Types\UuidType;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Gym\GymDatabase;
+
+/**
+ * Lets a write happen once, however often the client sends it: its id and the hash of its body are kept in the same
+ * transaction. A creation's id is the id of what it creates.
+ */
+final readonly class IdempotentWrite
+{
+    public function __construct(private Transaction $transaction, private GymDatabase $database)
+    {
+    }
+
+    /**
+     * @param string           $subject what is written, like "PUT athlete 0193…"
+     * @param mixed            $body    the input as sent, JSON-serialisable
+     * @param callable(): void $apply   runs at most once per id
+     *
+     * @return bool true when it was applied now, false when it had been before
+     *
+     * @throws MutationReused when the id came before with another subject or body
+     */
+    public function run(Uuid $id, string $subject, mixed $body, callable $apply): bool
+    {
+        $hash = hash('sha256', json_encode([$subject, $body], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), true);
+
+        return $this->transaction->run(function () use ($id, $hash, $apply): bool {
+            $seen = $this->database->rows('SELECT body_hash FROM mutation WHERE gym_id = :gym AND id = :id', ['id' => $id], ['id' => UuidType::NAME]);
+            if ([] !== $seen) {
+                return $seen[0]['body_hash'] === $hash ? false : throw MutationReused::of($id);
+            }
+            $this->database->execute(
+                'INSERT INTO mutation (gym_id, id, body_hash, revision) SELECT :gym, :id, :hash, revision FROM gym WHERE id = :gym',
+                ['id' => $id, 'hash' => $hash],
+                ['id' => UuidType::NAME],
+            );
+            $apply();
+
+            return true;
+        });
+    }
+}

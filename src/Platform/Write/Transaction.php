@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Write;
+
+use Doctrine\DBAL\Exception\RetryableException;
+use Doctrine\Persistence\ManagerRegistry;
+use Zumbo\App\Platform\Gym\GymDatabase;
+
+/**
+ * Runs a use case in one transaction that also raises the gym's revision. After a deadlock the whole use case runs
+ * again with a fresh entity manager: half of it was rolled back, so half of it can't be kept.
+ */
+final readonly class Transaction
+{
+    private const MOST_TRIES = 5;
+
+    public function __construct(private GymDatabase $database, private ManagerRegistry $registry)
+    {
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): T $useCase reads and writes through GymDatabase and the records; must keep no entity between tries
+     *
+     * @return T
+     */
+    public function run(callable $useCase): mixed
+    {
+        for ($try = 1;; ++$try) {
+            try {
+                return $this->once($useCase);
+            } catch (RetryableException $e) {
+                if ($try >= self::MOST_TRIES) {
+                    throw $e;
+                }
+                $this->registry->resetManager();
+                usleep(5000 * $try);
+            }
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): T $useCase
+     *
+     * @return T
+     */
+    private function once(callable $useCase): mixed
+    {
+        $manager = $this->database->entities();
+        $connection = $manager->getConnection();
+        $connection->beginTransaction();
+        try {
+            // First of all, so that a gym's writers queue here instead of deadlocking later, and revisions follow commits.
+            $this->database->execute('UPDATE gym SET revision = revision + 1 WHERE id = :gym');
+            $result = $useCase();
+            $manager->flush();
+            $connection->commit();
+
+            return $result;
+        } catch (\Throwable $e) {
+            if ($connection->isTransactionActive()) {
+                $connection->rollBack();
+            }
+            throw $e;
+        }
+    }
+}

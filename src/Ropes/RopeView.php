@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Ropes;
+
+use Zumbo\App\Record\Rope;
+use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\Stance;
+
+/**
+ * A rope that was kept for an athlete.
+ */
+final readonly class RopeView
+{
+    private function __construct(
+        public string $id,
+        public string $athleteId,
+        public float $cableLengthM,
+        public float $handleLengthM,
+        public CableFamily $family,
+        public School $school,
+        public Stance $stance,
+        public float $computedCableM,
+        /** Empty when the computed length was kept. */
+        public string $overrideReason,
+        public bool $removed,
+        public int $version,
+    ) {
+    }
+
+    public static function of(Rope $rope): self
+    {
+        $measure = $rope->measure();
+
+        return new self(
+            $rope->id()->toRfc4122(),
+            $rope->athleteId()->toRfc4122(),
+            $measure->cableLengthM,
+            $measure->handleLengthM,
+            $measure->family,
+            $measure->school,
+            $measure->stance,
+            $measure->computedCableM,
+            $measure->overrideReason,
+            $rope->isRemoved(),
+            $rope->version(),
+        );
+    }
+}

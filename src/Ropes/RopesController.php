@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Ropes;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\Record\Ropes;
+
+final readonly class RopesController
+{
+    public function __construct(private SizeRope $size, private KeepRope $keep, private Ropes $ropes)
+    {
+    }
+
+    #[Route('/api/athletes/{id}/sizing', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(SizingView::class)]
+    public function sizing(UuidV7 $id, #[Query] SizingInput $input = new SizingInput()): SizingView
+    {
+        return $this->size->forAthlete($id, $input);
+    }
+
+    #[Route('/api/ropes/{id}', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(RopeView::class)]
+    public function one(UuidV7 $id): RopeView
+    {
+        return RopeView::of($this->ropes->get($id));
+    }
+
+    #[Route('/api/ropes/{id}', methods: ['PUT'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(RopeView::class, creates: true)]
+    public function keep(UuidV7 $id, #[Body] RopeInput $input): Created
+    {
+        $new = $this->keep->keep($id, $input);
+
+        return Created::of(RopeView::of($this->ropes->get($id)), $new);
+    }
+
+    #[Route('/api/ropes/{id}', methods: ['DELETE'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(RopeView::class)]
+    public function remove(UuidV7 $id, WriteCondition $condition): RopeView
+    {
+        $this->keep->remove($id, $condition);
+
+        return RopeView::of($this->ropes->get($id));
+    }
+
+    #[Route('/api/ropes/{id}/restore', methods: ['POST'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(RopeView::class)]
+    public function restore(UuidV7 $id, WriteCondition $condition): RopeView
+    {
+        $this->keep->restore($id, $condition);
+
+        return RopeView::of($this->ropes->get($id));
+    }
+}

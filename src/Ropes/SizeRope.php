@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Ropes;
+
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Record\Athlete;
+use Zumbo\App\Record\Athletes;
+use Zumbo\App\Record\Gyms;
+use Zumbo\Core\Body\Figure;
+use Zumbo\Core\Cable\CableAdvice;
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Rope\RopeAdvice;
+use Zumbo\Core\Rope\RopeSizing;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\SchoolRope;
+use Zumbo\Core\Rope\TurningRope;
+
+/**
+ * Sizes an athlete's rope by all schools and draws the chosen one.
+ */
+final readonly class SizeRope
+{
+    /** The rise of an easy double, for the ceiling that is needed (our assumption). */
+    private const JUMP_M = 0.15;
+
+    public function __construct(private Athletes $athletes, private Gyms $gyms)
+    {
+    }
+
+    public function forAthlete(Uuid $id, SizingInput $input): SizingView
+    {
+        $athlete = $this->athletes->get($id);
+        $body = $athlete->toCore();
+        $unit = $this->gyms->current()->unit();
+        $ropes = $this->schools($athlete, $input);
+        $advice = RopeAdvice::forStage($athlete->stage(), $ropes);
+        $chosen = self::find($ropes, $input->school() ?? $advice->rope->school);
+        $turning = TurningRope::ofCable($input->cable() ?? $chosen->cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
+        $last = $ropes[\count($ropes) - 1];
+
+        return new SizingView(
+            $athlete->id()->toRfc4122(),
+            $advice->rope->school,
+            $chosen->school,
+            array_map(SchoolRopeView::of(...), $ropes),
+            $last->cable->minus($ropes[0]->cable)->metres(),
+            SentenceView::listOf($advice->reasons, $unit),
+            CableAdviceView::of(CableAdvice::forStage($athlete->stage(), $turning), $unit),
+            FigureView::of(Figure::of($body), $body->handHeight()->metres()),
+            TurningView::of($body, $turning, Length::ofMetres(self::JUMP_M)),
+            $input->handle()->length->metres(),
+        );
+    }
+
+    /** The cable one school gives this athlete. */
+    public function bySchool(Athlete $athlete, SizingInput $input, School $school): SchoolRope
+    {
+        return self::find($this->schools($athlete, $input), $school);
+    }
+
+    /**
+     * @return non-empty-list<SchoolRope>
+     */
+    private function schools(Athlete $athlete, SizingInput $input): array
+    {
+        $ropes = RopeSizing::of($athlete->toCore(), $input->handle(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->allSchools($input->stance());
+
+        return [] === $ropes ? throw new \LogicException('there are schools') : $ropes;
+    }
+
+    /**
+     * @param non-empty-list<SchoolRope> $ropes
+     */
+    private static function find(array $ropes, School $school): SchoolRope
+    {
+        foreach ($ropes as $rope) {
+            if ($rope->school === $school) {
+                return $rope;
+            }
+        }
+        throw new \LogicException('every school gives a rope');
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Ropes;
+
+use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\Core\Rope\School;
+
+/**
+ * All that is known about the right rope for one athlete.
+ */
+final readonly class SizingView
+{
+    /**
+     * @param list<SchoolRopeView> $schools the shortest cable first
+     * @param list<SentenceView>   $reasons why the recommended one
+     */
+    public function __construct(
+        public string $athleteId,
+        public School $recommended,
+        /** The school looked at: the one asked for, else the recommended. */
+        public School $chosen,
+        public array $schools,
+        public float $spreadM,
+        public array $reasons,
+        public CableAdviceView $cable,
+        public FigureView $figure,
+        public TurningView $turning,
+        public float $handleLengthM,
+    ) {
+    }
+}

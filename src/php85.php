@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The one function of symfony/polyfill-php85 that Symfony calls; the package itself is replaced (docs/decisions/0002).
+ */
+if (!function_exists('get_error_handler')) {
+    function get_error_handler(): ?callable
+    {
+        $handler = set_error_handler(null);
+        restore_error_handler();
+
+        return $handler;
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests;
+
+use Doctrine\DBAL\Connection;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\SignIn\SignedInCoach;
+use Zumbo\App\Record\Coach;
+use Zumbo\App\Record\Role;
+
+/**
+ * Requests against the real application and MariaDB. Each test makes its own gym, so that nothing has to be cleaned up
+ * and committed rows are really committed.
+ */
+abstract class ApiTestCase extends WebTestCase
+{
+    use RealServices;
+
+    protected KernelBrowser $browser;
+
+    protected function setUp(): void
+    {
+        $this->browser = self::createClient();
+    }
+
+    /** A new gym with a coach of the role, signed in from now on. */
+    protected function signInto(?Uuid $gym = null, Role $role = Role::Owner): Uuid
+    {
+        $gym ??= $this->newGym();
+        $this->browser->loginUser(SignedInCoach::of($this->newCoach($gym, $role)), 'api');
+
+        return $gym;
+    }
+
+    protected function newGym(string $unit = 'cm'): Uuid
+    {
+        $id = new UuidV7();
+        self::connection()->insert('gym', ['id' => $id->toBinary(), 'name' => 'Test gym', 'time_zone' => 'Europe/London', 'unit' => $unit]);
+
+        return $id;
+    }
+
+    protected function newCoach(Uuid $gym, Role $role, string $passwordHash = 'none'): Coach
+    {
+        $id = new UuidV7();
+        $coach = new Coach($gym, $id, $id->toRfc4122().'@gym.example', 'Some Coach', $role, $passwordHash);
+        self::connection()->insert('coach', [
+            'gym_id' => $gym->toBinary(), 'id' => $id->toBinary(), 'email' => $coach->email(), 'name' => $coach->name(), 'role' => $role->value, 'password_hash' => $passwordHash,
+        ]);
+
+        return $coach;
+    }
+
+    /**
+     * @param array<mixed>|string|null $body    an array is sent as JSON, a string as it is
+     * @param array<string, string>    $headers
+     *
+     * @return array<mixed> the decoded answer; empty when there is none
+     */
+    protected function send(string $method, string $path, array|string|null $body = null, array $headers = []): array
+    {
+        $server = ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_CSRF_TOKEN' => 'csrf-token', 'CONTENT_TYPE' => 'application/json'];
+        foreach ($headers as $name => $value) {
+            $server['HTTP_'.strtoupper(str_replace('-', '_', $name))] = $value;
+        }
+        $content = \is_array($body) ? json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE) : $body;
+        $this->browser->request($method, $path, [], [], $server, $content);
+        $answer = (string) $this->response()->getContent();
+        DescribedApi::committed()->check($method, $path, $this->response());
+        if ('' === $answer) {
+            return [];
+        }
+        $decoded = json_decode($answer, true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($decoded);
+
+        return $decoded;
+    }
+
+    protected function response(): Response
+    {
+        return $this->browser->getResponse();
+    }
+
+    protected function assertStatus(int $status): void
+    {
+        self::assertSame($status, $this->response()->getStatusCode(), (string) $this->response()->getContent());
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    protected static function change(int $versionSeen, ?string $mutation = null): array
+    {
+        return ['If-Match' => '"'.$versionSeen.'"', 'Mutation-Id' => $mutation ?? self::id()];
+    }
+
+    protected static function id(): string
+    {
+        return (new UuidV7())->toRfc4122();
+    }
+
+    /**
+     * @param array<string, mixed> $with
+     *
+     * @return array<string, mixed>
+     */
+    protected static function athlete(array $with = []): array
+    {
+        return $with + ['name' => 'Ilse Tannow', 'height' => '168', 'dominantHand' => 'right', 'experience' => 'singles'];
+    }
+
+    protected function newAthlete(): string
+    {
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete());
+        $this->assertStatus(201);
+
+        return $id;
+    }
+
+    protected static function connection(): Connection
+    {
+        return self::service(Connection::class);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Platform;
+
+use Doctrine\DBAL\Driver\PDO\Exception as DriverException;
+use Doctrine\DBAL\Exception\DeadlockException;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Athletes\AthleteInput;
+use Zumbo\App\Athletes\SaveAthlete;
+use Zumbo\App\Platform\Gym\GymDatabase;
+use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Write\Transaction;
+use Zumbo\App\Record\Athletes;
+use Zumbo\App\Tests\ApiTestCase;
+
+final class TransactionTest extends ApiTestCase
+{
+    /** A real deadlock: two connections, each holding the row the other wants; MariaDB ends the lighter one, ours. */
+    public function testAfterADeadlockTheWholeUseCaseRunsAgainWithAFreshManager(): void
+    {
+        $gym = $this->enteredGym();
+        $this->save()->add($id = new UuidV7(), self::input('First'));
+        $rivalGym = $this->newGym();
+        $managers = [];
+        self::service(Transaction::class)->run(function () use ($gym, $rivalGym, $id, &$managers): void {
+            $manager = self::service(GymDatabase::class)->entities();
+            $managers[] = $manager->getUnitOfWork();
+            self::service(Athletes::class)->get($id)->change(self::input('Renamed '.\count($managers))->profile());
+            if (1 === \count($managers)) {
+                $manager->flush();
+                $this->crossWithARival($gym, $rivalGym);
+            }
+        });
+        self::assertCount(2, $managers);
+        self::assertNotSame($managers[0], $managers[1], 'the second try starts from a fresh manager');
+        self::assertSame('Renamed 2', self::connection()->fetchOne('SELECT name FROM athlete WHERE id = ?', [$id->toBinary()]));
+        self::assertSame(2, (int) self::connection()->fetchOne('SELECT version FROM athlete WHERE id = ?', [$id->toBinary()]), 'the failed try left no trace');
+    }
+
+    public function testAnErrorRollsBackEverythingAndIsNotTriedAgain(): void
+    {
+        $gym = $this->enteredGym();
+        $tries = 0;
+        try {
+            self::service(Transaction::class)->run(static function () use (&$tries): never {
+                ++$tries;
+                throw new \DomainException('no');
+            });
+        } catch (\DomainException) {
+        }
+        self::assertSame(1, $tries);
+        self::assertSame(0, $this->revision($gym));
+    }
+
+    public function testADeadlockThatNeverEndsIsToldAfterFiveTries(): void
+    {
+        $this->enteredGym();
+        $tries = 0;
+        try {
+            self::service(Transaction::class)->run(static function () use (&$tries): never {
+                ++$tries;
+                throw new DeadlockException(new DriverException('Deadlock found', '40001', 1213), null);
+            });
+        } catch (DeadlockException) {
+        }
+        self::assertSame(5, $tries);
+    }
+
+    public function testEachCommittedWriteRaisesTheRevisionOnce(): void
+    {
+        $gym = $this->enteredGym();
+        $id = new UuidV7();
+        self::assertTrue($this->save()->add($id, self::input('First')));
+        self::assertSame(1, $this->revision($gym));
+        self::assertFalse($this->save()->add($id, self::input('First')), 'the same write is not applied again');
+    }
+
+    /** Locks a row that another process holds while that process waits for ours. */
+    private function crossWithARival(Uuid $mine, Uuid $his): void
+    {
+        $parameters = json_encode(self::connection()->getParams(), \JSON_THROW_ON_ERROR);
+        $rival = proc_open([\PHP_BINARY, __DIR__.'/../Fake/rival.php', $parameters, $his->toRfc4122(), $mine->toRfc4122()], [1 => ['pipe', 'w']], $pipes);
+        self::assertIsResource($rival);
+        self::assertSame("holds\n", fgets($pipes[1]));
+        try {
+            self::connection()->executeStatement('UPDATE gym SET revision = revision + 1 WHERE id = ?', [$his->toBinary()]);
+        } catch (DeadlockException $e) {
+            // Both sides of a deadlock stop by themselves; the rival goes on once our transaction is rolled back.
+            throw $e;
+        }
+    }
+
+    private function enteredGym(): Uuid
+    {
+        $gym = $this->newGym();
+        self::service(GymScope::class)->enter($gym);
+
+        return $gym;
+    }
+
+    private function revision(Uuid $gym): int
+    {
+        return (int) self::connection()->fetchOne('SELECT revision FROM gym WHERE id = ?', [$gym->toBinary()]);
+    }
+
+    private function save(): SaveAthlete
+    {
+        return self::service(SaveAthlete::class);
+    }
+
+    private static function input(string $name): AthleteInput
+    {
+        return new AthleteInput($name, '168', 'right', 'singles');
+    }
+}
