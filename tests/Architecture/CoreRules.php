@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Architecture;
+
+/**
+ * What the core may know, as one table. Amend it with a reason; the test keeps it acyclic.
+ */
+final class CoreRules
+{
+    /** Known to every module. */
+    public const EVERYWHERE = ['Measure', 'Numeric', 'Stage'];
+
+    /** module → the modules it may know beside those */
+    public const ARROWS = [
+        'Measure' => [],
+        'Numeric' => [],
+        'Stage' => [],
+        // Sentences need the vocabulary's texts only, never a module's classes.
+        'Words' => [],
+        'Body' => [],
+        'Rope' => ['Body'],
+        'Cable' => ['Rope'],
+        'Calc' => ['Body', 'Rope', 'Cable', 'Words'],
+    ];
+
+    /** Modules at the bottom: they may not even know each other, but for this. */
+    public const BOTTOM = ['Measure' => [], 'Numeric' => ['Measure'], 'Stage' => ['Measure']];
+
+    /** Functions that read a clock, chance, the environment or the world outside. */
+    public const REFUSED_FUNCTIONS = [
+        'time', 'microtime', 'hrtime', 'date', 'gmdate', 'strtotime', 'date_create', 'mktime', 'usleep', 'sleep',
+        'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'lcg_value', 'shuffle', 'array_rand', 'str_shuffle',
+        'getenv', 'putenv', 'ini_get', 'ini_set', 'gethostname',
+        'fopen', 'file_get_contents', 'file_put_contents', 'file', 'unlink', 'mkdir', 'glob', 'scandir', 'readfile', 'is_file', 'file_exists',
+        'echo', 'printf', 'print_r', 'var_dump', 'exec', 'shell_exec', 'system', 'proc_open', 'passthru', 'mail', 'curl_init', 'fsockopen', 'error_log',
+    ];
+
+    public const MOST_FILE_LINES = 300;
+    public const MOST_METHOD_LINES = 40;
+
+    /** Names that say nothing. */
+    public const REFUSED_NAMES = '/(Manager|Helper|Util|Utils|Service|Data|Processor)$/';
+}
