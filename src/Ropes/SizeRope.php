@@ -50,8 +50,9 @@ final readonly class SizeRope
             SentenceView::listOf($advice->reasons, $unit),
             CableAdviceView::of(CableAdvice::forStage($athlete->stage(), $turning), $unit),
             FigureView::of(Figure::of($body), $body->handHeight()->metres()),
-            TurningView::of($body, $turning, Length::ofMetres(self::JUMP_M)),
+            TurningView::of($body, $turning, Length::ofMetres(self::JUMP_M), $unit),
             $input->handle()->length->metres(),
+            SentenceView::of($chosen->reachVerdict(), $unit),
         );
     }
 

@@ -28,6 +28,8 @@ final readonly class SizingView
         public FigureView $figure,
         public TurningView $turning,
         public float $handleLengthM,
+        /** Where the ends must reach, for the chosen school. */
+        public SentenceView $reach,
     ) {
     }
 }

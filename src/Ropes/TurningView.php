@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Ropes;
 
+use Zumbo\App\Platform\Api\SentenceView;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\ArcStory;
 use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\FloorContact;
 use Zumbo\Core\Rope\TurningRope;
@@ -33,25 +36,40 @@ final readonly class TurningView
         public float $ceilingM,
         /** Rope lying on the floor at the lowest point. */
         public float $draggingM,
+        /** The page's title, and what the picture says; together its text alternative. */
+        public SentenceView $headline,
+        public SentenceView $overHead,
+        public SentenceView $atFloor,
+        public SentenceView $wideHands,
+        public SentenceView $ceiling,
     ) {
     }
 
-    public static function of(Body $body, TurningRope $rope, Length $jump): self
+    public static function of(Body $body, TurningRope $rope, Length $jump, LengthUnit $unit): self
     {
         $hands = $body->handHeight();
         $drift = Length::ofMetres(self::DRAWN_DRIFT_M);
         $clearance = Clearance::of($rope, $hands, $body->stature, $jump, Length::ofMetres(Clearance::USUAL_CEILING_MARGIN_M));
+
+        $contact = FloorContact::of($rope, $hands);
+        $penalty = WidthPenalty::of($rope, $drift);
+        $story = ArcStory::of($rope, $clearance, $contact, $penalty);
 
         return new self(
             $rope->cable->metres(),
             ArcView::of($rope),
             ArcView::withHandsOut($rope, $drift),
             $drift->metres(),
-            WidthPenalty::of($rope, $drift)->rise?->metres(),
+            $penalty->rise?->metres(),
             $clearance->floor->metres(),
             $clearance->head?->metres() ?? throw new \LogicException('a body has a stature'),
             $clearance->ceiling->metres(),
-            FloorContact::of($rope, $hands)->dragging->metres(),
+            $contact->dragging->metres(),
+            SentenceView::of($story->headline, $unit),
+            SentenceView::of($story->overHead, $unit),
+            SentenceView::of($story->atFloor, $unit),
+            SentenceView::of($story->wideHands, $unit),
+            SentenceView::of($story->ceiling, $unit),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Zumbo\Core\Rope;
 
 use Zumbo\Core\Body\LandmarkHeight;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Verdict;
 
 /**
  * The rope one school gives one body.
@@ -29,5 +30,21 @@ final readonly class SchoolRope
         /** How much deeper the turning arc hangs than the floor, for hands in the usual place. Negative: it can't pass. */
         public Length $spareArc,
     ) {
+    }
+
+    /** Where the ends must be when the athlete stands on the rope. */
+    public function reachVerdict(): Verdict
+    {
+        $landmark = $this->school->landmark();
+        if (null === $landmark || null === $this->reach) {
+            return Verdict::of('rope.no_reach', ['overall_m' => $this->overall->metres()]);
+        }
+
+        return Verdict::of('rope.reach', [
+            'stance' => $this->stance->value,
+            'reading' => $this->reading->value,
+            'landmark' => 'landmark.'.$landmark->value,
+            'reach_m' => $this->reach->height->metres(),
+        ]);
     }
 }

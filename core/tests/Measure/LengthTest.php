@@ -59,10 +59,10 @@ final class LengthTest extends TestCase
      */
     public static function printed(): iterable
     {
-        yield 'a stature' => [1.7526, '175 cm', '5\'9"'];
-        yield 'rounds to the half inch' => [1.7653, '177 cm', '5\'9½"'];
-        yield 'carries into the next foot' => [1.8270, '183 cm', '6\'0"'];
-        yield 'negative' => [-0.0508, '-5 cm', '-0\'2"'];
+        $golden = json_decode((string) file_get_contents(__DIR__.'/../golden/lengths.json'), true, 8, \JSON_THROW_ON_ERROR);
+        foreach ($golden['cases'] as $case) {
+            yield $case['m'].' m' => [$case['m'], $case['cm'], $case['ft-in']];
+        }
     }
 
     public function testARateIsAboveZero(): void

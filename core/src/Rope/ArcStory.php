@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Rope;
+
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Verdict;
+
+/**
+ * What a coach should read off a turning rope: the headline, and one verdict for each thing the picture shows.
+ */
+final readonly class ArcStory
+{
+    /** Less spare arc than this is no learner's room any more: the rope just brushes the floor (our assumption). */
+    private const SNUG_M = 0.03;
+
+    private function __construct(
+        public Verdict $headline,
+        public Verdict $overHead,
+        public Verdict $atFloor,
+        public Verdict $wideHands,
+        public Verdict $ceiling,
+    ) {
+    }
+
+    public static function of(TurningRope $rope, Clearance $clearance, FloorContact $contact, WidthPenalty $penalty): self
+    {
+        $cable = ['cable_m' => $rope->cable->metres()];
+        $spare = -$clearance->floor->metres();
+
+        return new self(
+            match (true) {
+                $spare < 0 => Verdict::of('arc.headline_short', $cable + ['missing_m' => -$spare]),
+                $spare < self::SNUG_M => Verdict::of('arc.headline_snug', $cable),
+                default => Verdict::of('arc.headline_spare', $cable + ['spare_arc_m' => $spare]),
+            },
+            self::head($clearance->head),
+            $spare < 0
+                ? Verdict::of('arc.passes_above', ['missing_m' => -$spare])
+                : Verdict::of('arc.drags', ['spare_arc_m' => $spare, 'dragging_m' => $contact->dragging->metres()]),
+            null === $penalty->rise
+                ? Verdict::of('arc.cannot_reach', ['each_hand_m' => $penalty->eachHand->metres()])
+                : Verdict::of('arc.wide_hands', ['each_hand_m' => $penalty->eachHand->metres(), 'rise_m' => $penalty->rise->metres()]),
+            Verdict::of('arc.ceiling', ['ceiling_m' => $clearance->ceiling->metres()]),
+        );
+    }
+
+    private static function head(?Length $clearance): Verdict
+    {
+        return match (true) {
+            null === $clearance => Verdict::of('arc.head_unknown'),
+            $clearance->metres() < 0 => Verdict::of('arc.hits_head', ['missing_m' => -$clearance->metres()]),
+            default => Verdict::of('arc.over_head', ['head_clearance_m' => $clearance->metres()]),
+        };
+    }
+}
