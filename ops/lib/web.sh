@@ -11,7 +11,7 @@ start_web() {
   step "warming the caches"
   warm_cache
   "$FPM" -y "$SOCKETS/php-fpm.conf" $([ "$(id -u)" = 0 ] && echo -R) -d pcov.enabled=0 -d opcache.enable=1 -d opcache.memory_consumption=160 \
-    -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 9>&-
+    -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 9>&- || fail "php-fpm did not start; see $STATE/log/fpm.log"
   nginx -c "$SOCKETS/nginx.conf" -e "$STATE/log/nginx-error.log" 9>&- || fail "nginx did not start; see $STATE/log/nginx-error.log"
   wait_until 20 "http://127.0.0.1:$WEB_PORT/api/health to answer" web_answers || { tail -5 "$STATE"/log/*.log >&2; exit 1; }
   mark_built "$INSTANCE-web" "$key"
@@ -58,12 +58,14 @@ write_configuration() {
 fill() {
   local text name
   text="$(cat "$1")"
-  local GROUP_LINES='' NGINX_USER='' ZUMBO_NOW="${ZUMBO_NOW:-}"
+  local GROUP_LINES='' NGINX_USER='' NOW_LINE=''
+  # php-fpm refuses an empty variable, so the line is there only with a value.
+  if [ -n "${ZUMBO_NOW:-}" ]; then NOW_LINE="env[ZUMBO_NOW] = \"$ZUMBO_NOW\""; fi
   if [ "$(id -u)" = 0 ]; then
     NGINX_USER="user $WEB_USER;"
     GROUP_LINES="user = $WEB_USER"$'\n'"group = $(id -gn "$WEB_USER")"$'\n'"listen.owner = $WEB_USER"
   fi
-  for name in ZUMBO_ROOT STATE SOCKETS WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES ZUMBO_NOW; do
+  for name in ZUMBO_ROOT STATE SOCKETS WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE; do
     text="${text//"@$name@"/"${!name}"}"   # quoted: bash 5.2 gives & a meaning otherwise
   done
   printf '%s\n' "$text"

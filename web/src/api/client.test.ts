@@ -1,0 +1,61 @@
+import { describe, expect, it, vi } from 'vitest';
+import { call, ProblemError, Unreachable } from './client';
+
+function answering(body: string, init: ResponseInit): typeof fetch {
+  return vi.fn(() => Promise.resolve(new Response(body, init)));
+}
+
+const problem = {
+  type: 'about:blank',
+  title: 'Bad input',
+  status: 422,
+  detail: 'Height 19 cm: between 90 and 230 cm.',
+};
+
+describe('call', () => {
+  it('sends a change with its id, the version seen and the header against other sites', async () => {
+    const fetched = answering('{"ok":true}', { status: 200 });
+    vi.stubGlobal('fetch', fetched);
+    await call('PATCH', '/api/athletes/1', { name: 'Ilse' }, { mutationId: 'm', version: 3 });
+    const [path, init] = vi.mocked(fetched).mock.calls[0] ?? [];
+    expect(path).toBe('/api/athletes/1');
+    expect(init?.headers).toMatchObject({
+      'Mutation-Id': 'm',
+      'If-Match': '"3"',
+      'csrf-token': 'csrf-token',
+    });
+    expect(init?.body).toBe('{"name":"Ilse"}');
+  });
+
+  it('throws the sentence of a refusal', async () => {
+    vi.stubGlobal(
+      'fetch',
+      answering(JSON.stringify(problem), {
+        status: 422,
+        headers: { 'Content-Type': 'application/problem+json' },
+      }),
+    );
+    const refused = call('GET', '/x');
+    await expect(refused).rejects.toThrow(ProblemError);
+    await expect(call('GET', '/x')).rejects.toThrow('Height 19 cm: between 90 and 230 cm.');
+  });
+
+  it.each([
+    [
+      'a proxy answers HTML',
+      answering('<h1>502</h1>', { status: 502, headers: { 'Content-Type': 'text/html' } }),
+    ],
+    ['the network is cut', vi.fn(() => Promise.reject(new TypeError('failed')))],
+  ])('says that nothing is lost when %s', async (_, fetched) => {
+    vi.stubGlobal('fetch', fetched);
+    await expect(call('GET', '/x')).rejects.toThrow(Unreachable);
+  });
+
+  it('takes an empty answer as nothing', async () => {
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(() => Promise.resolve(new Response(null, { status: 204 }))),
+    );
+    await expect(call('POST', '/api/sign-out')).resolves.toBeUndefined();
+  });
+});

@@ -1,0 +1,26 @@
+import { Modal, Select } from 'antd';
+import { useNavigate } from 'react-router';
+import { useAthletes } from '../api/athletes';
+
+/** Finds an athlete by a part of the name and goes to their page. */
+export function FindAthlete({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const athletes = useAthletes();
+  const navigate = useNavigate();
+  return (
+    <Modal title="Find an athlete" open={open} onCancel={onClose} footer={null} width={420} destroyOnHidden>
+      <Select
+        autoFocus
+        defaultOpen
+        showSearch={{ optionFilterProp: 'label' }}
+        aria-label="Name"
+        placeholder="a part of the name"
+        style={{ width: '100%' }}
+        options={(athletes.data ?? []).map((athlete) => ({ value: athlete.id, label: athlete.name }))}
+        onChange={(id: string) => {
+          onClose();
+          void navigate(`/athletes/${id}`);
+        }}
+      />
+    </Modal>
+  );
+}

@@ -1,0 +1,37 @@
+import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { App, ConfigProvider } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { BrowserRouter } from 'react-router';
+import { ProblemError } from '../api/client';
+import { meKey } from '../api/session';
+import { theme } from '../design/theme';
+
+/** An ended session shows at the first refused request: ask again who is signed in. */
+function makeClient(): QueryClient {
+  const client: QueryClient = new QueryClient({
+    queryCache: new QueryCache({
+      onError: (error) => {
+        if (error instanceof ProblemError && error.problem.status === 401) {
+          void client.invalidateQueries({ queryKey: meKey });
+        }
+      },
+    }),
+    defaultOptions: {
+      queries: { staleTime: 10_000, retry: (count, error) => !(error instanceof ProblemError) && count < 2 },
+    },
+  });
+  return client;
+}
+
+export function Providers({ children }: { children: ReactNode }) {
+  const [client] = useState(makeClient);
+  return (
+    <QueryClientProvider client={client}>
+      <ConfigProvider theme={theme}>
+        <App>
+          <BrowserRouter>{children}</BrowserRouter>
+        </App>
+      </ConfigProvider>
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,50 @@
+import { lazy, Suspense } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import { useMe } from '../api/session';
+import { Failed, Loading } from '../design/StateNote';
+import { SignInPage } from '../features/session';
+import { Shell } from './Shell';
+
+const athletes = () => import('../features/athletes');
+const ropes = () => import('../features/ropes');
+const places = () => import('../features/places');
+const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
+const AthletePage = lazy(() => athletes().then((door) => ({ default: door.AthletePage })));
+const NewAthletePage = lazy(() => athletes().then((door) => ({ default: door.NewAthletePage })));
+const RopesPage = lazy(() => ropes().then((door) => ({ default: door.RopesPage })));
+const RopeBenchPage = lazy(() => ropes().then((door) => ({ default: door.RopeBenchPage })));
+const ComingPlace = lazy(() => places().then((door) => ({ default: door.ComingPlace })));
+
+/** Sign-in first; then the eight places. */
+export function Routed() {
+  const me = useMe();
+  if (me.isPending) {
+    return <Loading what="your gym" />;
+  }
+  if (me.isError) {
+    return <Failed error={me.error} onRetry={() => void me.refetch()} />;
+  }
+  if (me.data.coach === null) {
+    return <SignInPage />;
+  }
+  return (
+    <Shell>
+      <Suspense fallback={<Loading what="the page" />}>
+        <Routes>
+          <Route path="/athletes" element={<AthletesPage />} />
+          <Route path="/athletes/new" element={<NewAthletePage />} />
+          <Route path="/athletes/:id" element={<AthletePage />} />
+          <Route path="/ropes" element={<RopesPage />} />
+          <Route path="/ropes/:athleteId" element={<RopeBenchPage />} />
+          <Route path="/class" element={<ComingPlace place="class" />} />
+          <Route path="/rhythm" element={<ComingPlace place="rhythm" />} />
+          <Route path="/sets" element={<ComingPlace place="sets" />} />
+          <Route path="/pacing" element={<ComingPlace place="pacing" />} />
+          <Route path="/faults" element={<ComingPlace place="faults" />} />
+          <Route path="/log" element={<ComingPlace place="log" />} />
+          <Route path="*" element={<Navigate to="/athletes" replace />} />
+        </Routes>
+      </Suspense>
+    </Shell>
+  );
+}

@@ -1,0 +1,53 @@
+import { Button } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { NavLink } from 'react-router';
+import { useMe, useSignOut } from '../api/session';
+import { FindAthlete } from './FindAthlete';
+import { KeyHelp } from './KeyHelp';
+import { places } from './placeList';
+import { useShortcuts } from './useShortcuts';
+import styles from './Shell.module.css';
+
+/** The slim header with the eight places, and what can be done from everywhere. */
+export function Shell({ children }: { children: ReactNode }) {
+  const me = useMe();
+  const signOut = useSignOut();
+  const [dialog, setDialog] = useState<'none' | 'keys' | 'find'>('none');
+  useShortcuts({ onHelp: () => setDialog('keys'), onFind: () => setDialog('find') });
+  const close = () => setDialog('none');
+  return (
+    <>
+      <a className={styles.skip} href="#main">
+        To the page
+      </a>
+      <header className={styles.header}>
+        <NavLink to="/athletes" className={styles.mark ?? ''}>
+          Zumbo
+        </NavLink>
+        <nav aria-label="Places" className={styles.places}>
+          {places.map((place) => (
+            <NavLink
+              key={place.path}
+              to={place.path}
+              className={({ isActive }) => (isActive ? styles.here : styles.place) ?? ''}
+            >
+              {place.name}
+            </NavLink>
+          ))}
+        </nav>
+        <div className={styles.who}>
+          <span className={styles.gym}>{me.data?.gym?.name}</span>
+          <Button type="text" onClick={() => setDialog('keys')} aria-label="Keys">
+            ?
+          </Button>
+          <Button type="text" onClick={() => signOut.mutate()}>
+            Sign out
+          </Button>
+        </div>
+      </header>
+      {children}
+      <KeyHelp open={dialog === 'keys'} onClose={close} />
+      <FindAthlete open={dialog === 'find'} onClose={close} />
+    </>
+  );
+}

@@ -1,0 +1,48 @@
+import styles from './SpreadPlot.module.css';
+
+export interface SpreadRow {
+  key: string;
+  name: string;
+  cableM: number;
+  /** "244", in the coach's unit. */
+  printed: string;
+}
+
+interface Props {
+  rows: SpreadRow[];
+  chosen: string;
+  recommended: string;
+  onChoose: (key: string) => void;
+}
+
+/** What each school says, as dots on one scale; the choice is a plain radio group, so every key works. */
+export function SpreadPlot({ rows, chosen, recommended, onChoose }: Props) {
+  const cables = rows.map((row) => row.cableM);
+  const low = Math.min(...cables) - 0.04;
+  const high = Math.max(...cables) + 0.04;
+  const percent = (metres: number) => `${(100 * (metres - low)) / (high - low)}%`;
+  return (
+    <fieldset className={styles.plot}>
+      <legend>What the schools say, cable between the handles</legend>
+      {rows.map((row) => (
+        <label key={row.key} className={row.key === chosen ? styles.chosen : styles.row}>
+          <input
+            type="radio"
+            name="school"
+            value={row.key}
+            checked={row.key === chosen}
+            onChange={() => onChoose(row.key)}
+          />
+          <span className={styles.name}>
+            {row.name}
+            {row.key === recommended && <em> recommended</em>}
+          </span>
+          <span className={styles.scale} aria-hidden="true">
+            <i style={{ left: percent(row.cableM) }} />
+          </span>
+          <span className={styles.value}>{row.printed}</span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}

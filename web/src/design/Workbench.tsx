@@ -1,0 +1,37 @@
+import type { ReactNode } from 'react';
+import styles from './Workbench.module.css';
+
+interface Props {
+  /** A sentence about the state, not a noun. */
+  title: string;
+  /** Left: who or what this is about. */
+  subject?: ReactNode;
+  /** Middle: the picture. */
+  children: ReactNode;
+  /** Right, on a phone first: what the tool recommends, and the one action. */
+  decision?: ReactNode;
+}
+
+/** The three parts of every screen: subject, picture, decision. On a phone the decision comes before the picture. */
+export function Workbench({ title, subject, children, decision }: Props) {
+  return (
+    <main className={subject === undefined ? styles.two : styles.three} id="main">
+      {subject !== undefined && (
+        <section className={styles.subject} aria-label="Subject">
+          {subject}
+        </section>
+      )}
+      <div className={styles.head}>
+        <h1>{title}</h1>
+      </div>
+      <section className={styles.picture} aria-label="Picture">
+        {children}
+      </section>
+      {decision !== undefined && (
+        <aside className={styles.decision} aria-label="Decision">
+          {decision}
+        </aside>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,35 @@
+import type { ThemeConfig } from 'antd';
+import { colours, fonts } from './tokens';
+
+/** Ant Design in our clothes: hairlines instead of shadows, ink instead of blue, targets a thumb can hit. */
+export const theme: ThemeConfig = {
+  token: {
+    colorPrimary: colours.ink,
+    colorInfo: colours.ink,
+    colorSuccess: colours.pine,
+    colorError: colours.brick,
+    colorWarning: colours.saffron,
+    colorLink: colours.pine,
+    colorLinkHover: colours.ink,
+    colorText: colours.ink,
+    colorTextSecondary: colours.stone,
+    colorTextDescription: colours.stone,
+    colorTextPlaceholder: colours.stone,
+    colorBgLayout: colours.paper,
+    colorBgContainer: colours.card,
+    colorBorder: colours.waiting,
+    colorBorderSecondary: colours.hairline,
+    fontFamily: fonts.text,
+    fontSize: 15,
+    borderRadius: 4,
+    controlHeight: 40,
+    controlHeightLG: 48,
+    boxShadow: 'none',
+    boxShadowSecondary: `0 0 0 1px ${colours.hairline}, 0 6px 18px rgb(30 43 42 / 12%)`,
+    wireframe: false,
+  },
+  components: {
+    Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 600 },
+    Form: { labelColor: colours.stone, verticalLabelPadding: '0 0 4px' },
+  },
+};

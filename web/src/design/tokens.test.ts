@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest';
+import { colours, graphicColours, grounds, textColours, type ColourName } from './tokens';
+
+/** Relative luminance, WCAG 2.2. */
+function luminance(hex: string): number {
+  const [r = 0, g = 0, b = 0] = [1, 3, 5]
+    .map((at) => Number.parseInt(hex.slice(at, at + 2), 16) / 255)
+    .map((part) => (part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4));
+  return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+}
+
+function contrast(one: ColourName, other: ColourName): number {
+  const [light = 0, dark = 0] = [luminance(colours[one]), luminance(colours[other])].sort((a, b) => b - a);
+  return (light + 0.05) / (dark + 0.05);
+}
+
+describe('the palette', () => {
+  const pairs = (names: ColourName[]) =>
+    names.flatMap((name) => grounds.map((ground) => [name, ground] as const));
+
+  it.each(pairs(textColours))('text in %s on %s has 4.5:1', (name, ground) => {
+    expect(contrast(name, ground)).toBeGreaterThanOrEqual(4.5);
+  });
+
+  it.each(pairs(graphicColours))('graphics in %s on %s have 3:1', (name, ground) => {
+    expect(contrast(name, ground)).toBeGreaterThanOrEqual(3);
+  });
+
+  it('knows black on white as 21:1', () => {
+    expect((luminance('#FFFFFF') + 0.05) / (luminance('#000000') + 0.05)).toBeCloseTo(21, 5);
+  });
+});

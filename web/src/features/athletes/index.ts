@@ -1,0 +1,3 @@
+export { AthletesPage } from './AthletesPage';
+export { AthletePage } from './AthletePage';
+export { NewAthletePage } from './NewAthletePage';

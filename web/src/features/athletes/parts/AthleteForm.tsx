@@ -1,0 +1,98 @@
+import { Button, Form, Input, InputNumber, Radio, Select } from 'antd';
+import { useEffect } from 'react';
+import type { AthleteInput } from '../../../api/athletes';
+import { ProblemError } from '../../../api/client';
+import { cautions, experiences, hands } from './choices';
+import styles from './AthleteForm.module.css';
+
+interface Props {
+  initial: AthleteInput;
+  /** What the button says: what happens. */
+  action: string;
+  pending: boolean;
+  error: Error | null;
+  onSubmit: (input: AthleteInput) => void;
+}
+
+/** Everything a coach writes down about an athlete. The server reads the height; it asks back when it could be two. */
+export function AthleteForm({ initial, action, pending, error, onSubmit }: Props) {
+  const [form] = Form.useForm<AthleteInput>();
+  useEffect(() => {
+    if (error instanceof ProblemError) {
+      const fields = (error.problem.errors ?? []).map((one) => ({
+        name: one.field as keyof AthleteInput,
+        errors: [one.message],
+      }));
+      form.setFields(fields);
+      const first = fields[0];
+      if (first !== undefined) {
+        form.getFieldInstance(first.name)?.focus?.();
+      }
+    }
+  }, [error, form]);
+  const elsewhere = error !== null && !(error instanceof ProblemError && error.problem.errors !== undefined);
+  return (
+    <Form<AthleteInput>
+      form={form}
+      layout="vertical"
+      requiredMark="optional"
+      initialValues={initial}
+      onFinish={(values) =>
+        onSubmit({ ...values, birthYear: values.birthYear ?? null, cautionNote: values.cautionNote ?? '' })
+      }
+      className={styles.form}
+    >
+      <div className={styles.pair}>
+        <Form.Item
+          name="name"
+          label="Name"
+          rules={[{ required: true, whitespace: true, message: 'A name, as you call them' }]}
+        >
+          <Input size="large" autoComplete="off" maxLength={80} />
+        </Form.Item>
+        <Form.Item
+          name="height"
+          label="Height"
+          extra={'175, 1.75 m, 5\'9" or 5 ft 9'}
+          rules={[{ required: true, message: 'A height, like 175 or 5\'9"' }]}
+        >
+          <Input size="large" autoComplete="off" />
+        </Form.Item>
+      </div>
+      <div className={styles.pair}>
+        <Form.Item name="experience" label="Comes with" required>
+          <Radio.Group options={experiences} optionType="button" className={styles.choices ?? ''} />
+        </Form.Item>
+        <Form.Item name="dominantHand" label="Dominant hand" required>
+          <Radio.Group options={hands} optionType="button" className={styles.choices ?? ''} />
+        </Form.Item>
+      </div>
+      <div className={styles.pair}>
+        <Form.Item name="cautions" label="Anything that matters before jumping">
+          <Select
+            mode="multiple"
+            size="large"
+            options={cautions}
+            allowClear
+            placeholder="nothing told"
+            optionFilterProp="label"
+          />
+        </Form.Item>
+        <Form.Item name="birthYear" label="Birth year">
+          <InputNumber size="large" min={1900} max={2100} controls={false} style={{ width: 140 }} />
+        </Form.Item>
+      </div>
+      <Form.Item name="cautionNote" label="Note for coaches" extra="Helpers never see this.">
+        <Input.TextArea rows={2} maxLength={500} />
+      </Form.Item>
+      {elsewhere && (
+        <p role="alert" className={styles.refused}>
+          {error.message}
+        </p>
+      )}
+      <Button type="primary" size="large" htmlType="submit" loading={pending}>
+        {action}
+      </Button>
+    </Form>
+  );
+}

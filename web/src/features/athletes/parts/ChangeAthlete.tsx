@@ -1,0 +1,120 @@
+import { App, Button } from 'antd';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import {
+  useChangeAthlete,
+  useRemoveAthlete,
+  useRestoreAthlete,
+  type Athlete,
+  type AthleteInput,
+} from '../../../api/athletes';
+import { Empty } from '../../../design/StateNote';
+import { newId } from '../../../lib/ids';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import { AthleteForm } from './AthleteForm';
+import styles from './ChangeAthlete.module.css';
+
+interface Props {
+  athlete: Athlete;
+  unit: LengthUnit;
+  mayChange: boolean;
+}
+
+/** What is written down about an athlete, to be changed; and removal, with undo instead of a question. */
+export function ChangeAthlete({ athlete, unit, mayChange }: Props) {
+  const [mutationId] = useState(newId);
+  const change = useChangeAthlete();
+  if (athlete.removed) {
+    return <Restore athlete={athlete} />;
+  }
+  if (!mayChange) {
+    return (
+      <Empty>
+        Sets, log and gate of {athlete.name} will be here. Only coaches change what is written down.
+      </Empty>
+    );
+  }
+  const initial: AthleteInput = {
+    name: athlete.name,
+    height: formatLength(athlete.statureM, unit),
+    dominantHand: athlete.dominantHand,
+    experience: athlete.experience,
+    cautions: athlete.cautions.map((caution) => caution.code),
+    cautionNote: athlete.cautionNote ?? '',
+    birthYear: athlete.birthYear,
+  };
+  return (
+    <>
+      <AthleteForm
+        initial={initial}
+        action="Save the changes"
+        pending={change.isPending}
+        error={change.error}
+        onSubmit={(input) =>
+          change.mutate({ id: athlete.id, input, change: { mutationId, version: athlete.version } })
+        }
+      />
+      <Remove athlete={athlete} />
+    </>
+  );
+}
+
+function Remove({ athlete }: { athlete: Athlete }) {
+  const remove = useRemoveAthlete();
+  const restore = useRestoreAthlete();
+  const navigate = useNavigate();
+  const { notification } = App.useApp();
+  const undo = (removed: Athlete) => {
+    notification.destroy(removed.id);
+    restore.mutate({ id: removed.id, change: { mutationId: newId(), version: removed.version } });
+  };
+  const onRemoved = (removed: Athlete) => {
+    notification.open({
+      key: removed.id,
+      title: `${removed.name} is removed`,
+      actions: <Button onClick={() => undo(removed)}>Undo</Button>,
+      duration: 12,
+      role: 'status',
+    });
+    void navigate('/athletes');
+  };
+  return (
+    <p className={styles.remove}>
+      <Button
+        type="text"
+        danger
+        loading={remove.isPending}
+        onClick={() =>
+          remove.mutate(
+            { id: athlete.id, change: { mutationId: newId(), version: athlete.version } },
+            { onSuccess: onRemoved },
+          )
+        }
+      >
+        Remove {athlete.name}
+      </Button>
+      {remove.error !== null && <span role="alert"> {remove.error.message}</span>}
+    </p>
+  );
+}
+
+function Restore({ athlete }: { athlete: Athlete }) {
+  const restore = useRestoreAthlete();
+  return (
+    <Empty
+      action={
+        <Button
+          type="primary"
+          loading={restore.isPending}
+          onClick={() =>
+            restore.mutate({ id: athlete.id, change: { mutationId: newId(), version: athlete.version } })
+          }
+        >
+          Bring {athlete.name} back
+        </Button>
+      }
+    >
+      {athlete.name} was removed. Nothing is lost.
+    </Empty>
+  );
+}

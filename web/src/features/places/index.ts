@@ -1,0 +1,1 @@
+export { ComingPlace } from './ComingPlace';

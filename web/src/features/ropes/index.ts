@@ -1,0 +1,2 @@
+export { RopesPage } from './RopesPage';
+export { RopeBenchPage } from './RopeBenchPage';

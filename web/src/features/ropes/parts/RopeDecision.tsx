@@ -1,0 +1,114 @@
+import { App, Button } from 'antd';
+import { useState } from 'react';
+import type { Athlete } from '../../../api/athletes';
+import { useKeepRope, useTakeBackRope, type Rope, type RopeInput, type Sizing } from '../../../api/ropes';
+import { Card } from '../../../design/Card';
+import { newId } from '../../../lib/ids';
+import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
+import type { RopeBench } from '../useRopeBench';
+import { ByHand } from './ByHand';
+import styles from './RopeDecision.module.css';
+
+interface Props {
+  bench: RopeBench;
+  athlete: Athlete;
+  sizing: Sizing;
+  unit: LengthUnit;
+  mayChange: boolean;
+}
+
+/** What to cut, why, and the one button that keeps it. */
+export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props) {
+  const [reason, setReason] = useState('');
+  const keep = useKeep(athlete);
+  const chosen = sizing.schools.find((rope) => rope.school === sizing.chosen);
+  if (chosen === undefined) {
+    return null;
+  }
+  const byHand = bench.wish.cable !== undefined;
+  const cable = formatLength(sizing.turning.cableLengthM, unit);
+  const input: RopeInput = {
+    athleteId: athlete.id,
+    school: sizing.chosen,
+    stance: bench.wish.stance ?? null,
+    handle: bench.wish.handle ?? '15 cm',
+    family: sizing.cable.family,
+    cable: bench.wish.cable ?? null,
+    overrideReason: reason,
+  };
+  return (
+    <Card strong label="The rope to cut">
+      <p className={styles.over}>
+        {byHand
+          ? `Set by hand; computed ${formatLength(chosen.cableLengthM, unit)}`
+          : `${chosen.schoolName}, ${chosen.stanceName}`}
+      </p>
+      <p className={styles.cable}>{cable}</p>
+      <p className={styles.under}>
+        between the handles
+        {!byHand && (
+          <>
+            {' '}
+            · overall {formatLengthBare(chosen.overallLengthM, unit)} · cut at{' '}
+            {formatLengthBare(chosen.cutLengthM, unit)} with spare · ±{' '}
+            {formatLengthBare(chosen.uncertaintyM, unit)}
+          </>
+        )}
+      </p>
+      <p>{sizing.reach.sentence}</p>
+      {mayChange && <ByHand bench={bench} reason={reason} onReason={setReason} />}
+      {keep.error !== null && (
+        <p role="alert" className={styles.refused}>
+          {keep.error.message}
+        </p>
+      )}
+      {mayChange && (
+        <Button type="primary" size="large" block loading={keep.isPending} onClick={() => keep.run(input)}>
+          Keep {cable} for {athlete.name.split(' ')[0]}
+        </Button>
+      )}
+      {athlete.rope !== null && (
+        <p className={styles.now}>Now on {formatLength(athlete.rope.cableLengthM, unit)}.</p>
+      )}
+      <details className={styles.why} open>
+        <summary>Why</summary>
+        <ul>
+          {sizing.reasons.map((reasonGiven) => (
+            <li key={reasonGiven.code}>{reasonGiven.sentence}</li>
+          ))}
+          {sizing.cable.reasons.map((reasonGiven) => (
+            <li key={reasonGiven.code}>{reasonGiven.sentence}</li>
+          ))}
+        </ul>
+      </details>
+    </Card>
+  );
+}
+
+/** Keeps the rope, and offers to take it back. */
+function useKeep(athlete: Athlete) {
+  // A new rope gets a new id only after the last one was kept, so that a second press keeps nothing twice.
+  const [id, setId] = useState(newId);
+  const keep = useKeepRope();
+  const takeBack = useTakeBackRope();
+  const { notification } = App.useApp();
+  const undo = (rope: Rope) => {
+    notification.destroy(rope.id);
+    takeBack.mutate({ id: rope.id, change: { mutationId: newId(), version: rope.version } });
+  };
+  const onKept = (rope: Rope) => {
+    setId(newId());
+    notification.open({
+      key: rope.id,
+      title: `Kept for ${athlete.name}`,
+      actions: <Button onClick={() => undo(rope)}>Undo</Button>,
+      duration: 12,
+      role: 'status',
+    });
+  };
+  return {
+    error: keep.error,
+    isPending: keep.isPending,
+    run: (input: RopeInput) => keep.mutate({ id, input }, { onSuccess: onKept }),
+  };
+}

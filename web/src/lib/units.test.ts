@@ -1,0 +1,15 @@
+import { describe, expect, it } from 'vitest';
+import golden from '../../../core/tests/golden/lengths.json';
+import { formatLength, formatLengthBare } from './units';
+
+describe('lengths', () => {
+  it.each(golden.cases)('prints $m m as the core does', (row) => {
+    expect(formatLength(row.m, 'cm')).toBe(row.cm);
+    expect(formatLength(row.m, 'ft-in')).toBe(row['ft-in']);
+  });
+
+  it('leaves out the unit where it stands beside', () => {
+    expect(formatLengthBare(2.4436, 'cm')).toBe('244');
+    expect(formatLengthBare(2.4436, 'ft-in')).toBe('8\'0"');
+  });
+});

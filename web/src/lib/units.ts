@@ -1,0 +1,26 @@
+/** How a gym shows lengths; the same codes as the server's LengthUnit. */
+export type LengthUnit = 'cm' | 'ft-in';
+
+const METRES_PER_INCH = 0.0254;
+
+/** Prints a length as the core does: whole centimetres or half inches (core/tests/golden/lengths.json). */
+export function formatLength(metres: number, unit: LengthUnit): string {
+  return unit === 'cm' ? `${roundHalfAway(metres * 100)} cm` : feetAndInches(metres);
+}
+
+/** The same without the unit, for where it stands beside already: `244`. */
+export function formatLengthBare(metres: number, unit: LengthUnit): string {
+  return unit === 'cm' ? String(roundHalfAway(metres * 100)) : feetAndInches(metres);
+}
+
+function feetAndInches(metres: number): string {
+  const halves = roundHalfAway((Math.abs(metres) / METRES_PER_INCH) * 2);
+  const rest = halves % 24;
+  const sign = metres < 0 && halves > 0 ? '-' : '';
+  return `${sign}${Math.floor(halves / 24)}'${Math.floor(rest / 2)}${rest % 2 === 1 ? '½' : ''}"`;
+}
+
+/** PHP rounds halves away from zero, and mends the last binary digit first; so does this. */
+function roundHalfAway(value: number): number {
+  return Math.sign(value) * Math.round(Number(Math.abs(value).toPrecision(15))) || 0;
+}

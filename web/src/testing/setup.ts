@@ -1,0 +1,29 @@
+import { cleanup } from '@testing-library/react';
+import { afterEach, vi } from 'vitest';
+
+// jsdom has neither; Ant Design asks for both.
+vi.stubGlobal('matchMedia', (query: string) => ({
+  matches: false,
+  media: query,
+  addEventListener: () => undefined,
+  removeEventListener: () => undefined,
+  addListener: () => undefined,
+  removeListener: () => undefined,
+  dispatchEvent: () => false,
+}));
+vi.stubGlobal(
+  'ResizeObserver',
+  class {
+    observe() {
+      return undefined;
+    }
+    unobserve() {
+      return undefined;
+    }
+    disconnect() {
+      return undefined;
+    }
+  },
+);
+
+afterEach(cleanup);

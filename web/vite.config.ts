@@ -1,0 +1,14 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [react()],
+  build: { outDir: '../public/build', emptyOutDir: true, assetsInlineLimit: 0 },
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.test.{ts,tsx}'],
+    setupFiles: ['src/testing/setup.ts'],
+    restoreMocks: true,
+    testTimeout: 15000,
+  },
+});
