@@ -23,7 +23,7 @@ export function SpreadPlot({ rows, chosen, recommended, onChoose }: Props) {
   const percent = (metres: number) => `${(100 * (metres - low)) / (high - low)}%`;
   return (
     <fieldset className={styles.plot}>
-      <legend>What the schools say, cable between the handles</legend>
+      <legend>What the schools say: cable</legend>
       {rows.map((row) => (
         <label key={row.key} className={row.key === chosen ? styles.chosen : styles.row}>
           <input

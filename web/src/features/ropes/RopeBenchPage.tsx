@@ -6,6 +6,7 @@ import { Failed, Loading } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
 import { formatLength, formatLengthBare } from '../../lib/units';
 import { BenchSubject } from './parts/BenchSubject';
+import { Reasons } from './parts/Reasons';
 import { RopeDecision } from './parts/RopeDecision';
 import { useRopeBench } from './useRopeBench';
 import type { School } from '../../api/ropes';
@@ -36,7 +37,7 @@ function Bench({ athleteId }: { athleteId: string }) {
       </Workbench>
     );
   }
-  const view = sizing.data;
+  const { view } = bench;
   if (view === undefined) {
     return (
       <Workbench
@@ -68,7 +69,7 @@ function Bench({ athleteId }: { athleteId: string }) {
                 cableM: rope.cableLengthM,
                 printed: formatLengthBare(rope.cableLengthM, unit),
               }))}
-              chosen={view.chosen}
+              chosen={bench.wish.school ?? view.chosen}
               recommended={view.recommended}
               onChoose={(school) => bench.chooseSchool(school as School)}
             />
@@ -86,6 +87,7 @@ function Bench({ athleteId }: { athleteId: string }) {
           hands: `hands at ${formatLength(view.figure.handHeightM, unit)}`,
         }}
       />
+      <Reasons sizing={view} />
     </Workbench>
   );
 }

@@ -61,10 +61,20 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
       </div>
       <div className={styles.pair}>
         <Form.Item name="experience" label="Comes with" required>
-          <Radio.Group options={experiences} optionType="button" className={styles.choices ?? ''} />
+          <Radio.Group
+            options={experiences}
+            optionType="button"
+            buttonStyle="solid"
+            className={styles.choices ?? ''}
+          />
         </Form.Item>
         <Form.Item name="dominantHand" label="Dominant hand" required>
-          <Radio.Group options={hands} optionType="button" className={styles.choices ?? ''} />
+          <Radio.Group
+            options={hands}
+            optionType="button"
+            buttonStyle="solid"
+            className={styles.choices ?? ''}
+          />
         </Form.Item>
       </div>
       <div className={styles.pair}>

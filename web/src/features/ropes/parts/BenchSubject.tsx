@@ -10,7 +10,7 @@ import type { RopeBench } from '../useRopeBench';
 import styles from './BenchSubject.module.css';
 
 const stances: { value: Stance | 'usual'; label: string }[] = [
-  { value: 'usual', label: 'as each school' },
+  { value: 'usual', label: 'by school' },
   { value: 'two-feet', label: 'both feet' },
   { value: 'one-foot', label: 'one foot' },
   { value: 'pinned', label: 'one arch, in a V' },

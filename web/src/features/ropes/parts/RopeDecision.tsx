@@ -1,7 +1,14 @@
 import { App, Button } from 'antd';
 import { useState } from 'react';
 import type { Athlete } from '../../../api/athletes';
-import { useKeepRope, useTakeBackRope, type Rope, type RopeInput, type Sizing } from '../../../api/ropes';
+import {
+  useKeepRope,
+  useTakeBackRope,
+  type Rope,
+  type RopeInput,
+  type SchoolRope,
+  type Sizing,
+} from '../../../api/ropes';
 import { Card } from '../../../design/Card';
 import { newId } from '../../../lib/ids';
 import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
@@ -38,25 +45,14 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
   };
   return (
     <Card strong label="The rope to cut">
-      <p className={styles.over}>
-        {byHand
-          ? `Set by hand; computed ${formatLength(chosen.cableLengthM, unit)}`
-          : `${chosen.schoolName}, ${chosen.stanceName}`}
-      </p>
+      <p className={styles.over}>{overline(sizing, chosen, bench.wish.cable, unit)}</p>
       <p className={styles.cable}>{cable}</p>
       <p className={styles.under}>
         between the handles
-        {!byHand && (
-          <>
-            {' '}
-            · overall {formatLengthBare(chosen.overallLengthM, unit)} · cut at{' '}
-            {formatLengthBare(chosen.cutLengthM, unit)} with spare · ±{' '}
-            {formatLengthBare(chosen.uncertaintyM, unit)}
-          </>
-        )}
+        {!byHand &&
+          ` · overall ${formatLengthBare(chosen.overallLengthM, unit)} · cut at ${formatLengthBare(chosen.cutLengthM, unit)} with spare · ± ${formatLengthBare(chosen.uncertaintyM, unit)}`}
       </p>
       <p>{sizing.reach.sentence}</p>
-      {mayChange && <ByHand bench={bench} reason={reason} onReason={setReason} />}
       {keep.error !== null && (
         <p role="alert" className={styles.refused}>
           {keep.error.message}
@@ -67,22 +63,21 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
           Keep {cable} for {athlete.name.split(' ')[0]}
         </Button>
       )}
+      {mayChange && <ByHand bench={bench} reason={reason} onReason={setReason} />}
       {athlete.rope !== null && (
         <p className={styles.now}>Now on {formatLength(athlete.rope.cableLengthM, unit)}.</p>
       )}
-      <details className={styles.why} open>
-        <summary>Why</summary>
-        <ul>
-          {sizing.reasons.map((reasonGiven) => (
-            <li key={reasonGiven.code}>{reasonGiven.sentence}</li>
-          ))}
-          {sizing.cable.reasons.map((reasonGiven) => (
-            <li key={reasonGiven.code}>{reasonGiven.sentence}</li>
-          ))}
-        </ul>
-      </details>
     </Card>
   );
+}
+
+/** Whose choice the number is. */
+function overline(sizing: Sizing, chosen: SchoolRope, wish: string | undefined, unit: LengthUnit): string {
+  if (wish !== undefined) {
+    return `Set by hand; computed ${formatLength(chosen.cableLengthM, unit)}`;
+  }
+  const school = `${chosen.schoolName}, ${chosen.stanceName}`;
+  return sizing.chosen === sizing.recommended ? `Recommended: ${school}` : `Your choice: ${school}`;
 }
 
 /** Keeps the rope, and offers to take it back. */

@@ -1,0 +1,79 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { signIn } from './coach';
+
+test('no view breaks the rules of WCAG 2.2 AA that a machine can check', async ({ page }) => {
+  const check = async (name: string) => {
+    const found = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect(
+      found.violations.map(
+        (one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`,
+      ),
+      name,
+    ).toEqual([]);
+  };
+  await page.goto('/');
+  await expect(page.getByLabel('E-mail')).toBeVisible();
+  await check('sign in');
+  await signIn(page);
+  await expect(page.getByRole('link', { name: 'Ilse Tannow' })).toBeVisible();
+  await check('athletes');
+  await page.goto('/athletes/new');
+  await expect(page.getByLabel('Height')).toBeVisible();
+  await check('new athlete');
+  await page.goto('/athletes');
+  await page.getByRole('link', { name: 'Dmitri Palenko' }).click();
+  await expect(page.getByRole('button', { name: 'Save the changes' })).toBeVisible();
+  await check('athlete');
+  await page.getByRole('button', { name: 'Open the rope bench' }).click();
+  await expect(page.getByRole('img', { name: /Rope and athlete/ })).toBeVisible();
+  await check('rope bench');
+  await page.goto('/ropes');
+  await expect(page.getByRole('link', { name: /Ilse Tannow/ })).toBeVisible();
+  await check('ropes');
+  await page.goto('/class');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await check('class');
+});
+
+test('keys alone lead from the start to a kept rope', async ({ page }, info) => {
+  test.skip(info.project.name !== 'desk', 'a keyboard belongs to the desk');
+  await page.goto('/');
+  await expect(page.getByLabel('E-mail')).toBeFocused();
+  await page.keyboard.type('maren@saltmarsh.example');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('harbour rope 14');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: 'Ilse Tannow' })).toBeVisible();
+  await page.keyboard.press('Alt+3');
+  await expect(page).toHaveURL(/\/ropes$/);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Alt + 3');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.keyboard.press('/');
+  await page.keyboard.type('Tomasz');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Tomasz Wierzba');
+  await page.getByRole('button', { name: 'Size the rope' }).press('Enter');
+  await page.getByRole('radio', { name: /armpit/ }).focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('radio', { name: /breastbone/ })).toBeChecked();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('of cable');
+});
+
+test('everything fits at 200 % zoom and on the phone', async ({ page }) => {
+  await signIn(page);
+  const views = ['/athletes', '/athletes/new', '/ropes', '/class'];
+  for (const width of [640, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    for (const view of views) {
+      await page.goto(view);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(overflow, `${view} at ${width}`).toBeLessThanOrEqual(0);
+    }
+  }
+});

@@ -1,0 +1,32 @@
+import { defineConfig } from '@playwright/test';
+
+const base = process.env['ZUMBO_URL'] ?? 'http://127.0.0.1:8080';
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  timeout: 60_000,
+  workers: 2,
+  reporter: [['line']],
+  use: {
+    baseURL: base,
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+    trace: 'retain-on-failure',
+  },
+  projects: [
+    { name: 'desk', use: { viewport: { width: 1280, height: 800 } }, testIgnore: 'shots.ts' },
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true }, testIgnore: 'shots.ts' },
+    { name: 'shots', testMatch: 'shots.ts' },
+  ],
+});

@@ -1,0 +1,74 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import { App, ConfigProvider } from 'antd';
+import type { ReactNode } from 'react';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { vi } from 'vitest';
+import { theme } from '../design/theme';
+
+type Answer = unknown;
+
+/** What the server answers, by "METHOD path"; a path not listed never answers. */
+export type Answers = Record<string, Answer>;
+
+/** An answer that is a refusal. */
+export class Refused {
+  constructor(
+    readonly status: number,
+    readonly detail: string,
+    readonly errors?: { field: string; value: string; accepted: string; message: string }[],
+  ) {}
+}
+
+export interface Sent {
+  method: string;
+  path: string;
+  body: unknown;
+  headers: Record<string, string>;
+}
+
+/** Stands in for the network, at fetch itself: everything above it is the real thing. Returns what was sent. */
+export function answerWith(answers: Answers): Sent[] {
+  const sent: Sent[] = [];
+  vi.stubGlobal('fetch', (path: string, init: RequestInit = {}) => {
+    const method = init.method ?? 'GET';
+    sent.push({
+      method,
+      path,
+      body: typeof init.body === 'string' ? JSON.parse(init.body) : undefined,
+      headers: init.headers as Record<string, string>,
+    });
+    const answer = answers[`${method} ${path}`] ?? answers[`${method} ${path.split('?')[0] ?? ''}`];
+    if (answer === undefined) {
+      return new Promise<Response>(() => undefined);
+    }
+    return Promise.resolve(answer instanceof Refused ? refusal(answer) : Response.json(answer));
+  });
+  return sent;
+}
+
+function refusal({ status, detail, errors }: Refused): Response {
+  return new Response(JSON.stringify({ type: 'about:blank', title: 'Refused', status, detail, errors }), {
+    status,
+    headers: { 'Content-Type': 'application/problem+json' },
+  });
+}
+
+/** Renders a page at a path, with all that surrounds it in the app. */
+export function renderPage(page: ReactNode, pattern = '/', at = pattern): void {
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  render(
+    <QueryClientProvider client={client}>
+      <ConfigProvider theme={{ ...theme, token: { ...theme.token, motion: false } }}>
+        <App>
+          <MemoryRouter initialEntries={[at]}>
+            <Routes>
+              <Route path={pattern} element={page} />
+              <Route path="*" element={<p>elsewhere</p>} />
+            </Routes>
+          </MemoryRouter>
+        </App>
+      </ConfigProvider>
+    </QueryClientProvider>,
+  );
+}
