@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * The one function of symfony/polyfill-php85 that Symfony calls; the package itself is replaced (docs/decisions/0002).
+ * The one function of symfony/polyfill-php85 that Symfony calls; the package itself is replaced (docs/decisions/0001).
  */
 if (!function_exists('get_error_handler')) {
     function get_error_handler(): ?callable

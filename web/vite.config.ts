@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react()],
-  build: { outDir: '../public/build', emptyOutDir: true, assetsInlineLimit: 0 },
+  build: { outDir: '../public/build', emptyOutDir: true, assetsInlineLimit: 0, manifest: true },
   test: {
     environment: 'jsdom',
     include: ['src/**/*.test.{ts,tsx}'],

@@ -8,7 +8,7 @@ build_vendor() {
   local key
   key="$(content_key composer.json)-$SYMFONY_VERSION"
   if [ ! -d var/symfony-parts/src ]; then
-    step "fetching four Symfony parts that this Packagist copy lacks (docs/decisions/0002)"
+    step "fetching four Symfony parts that this Packagist copy lacks (docs/decisions/0001)"
     run_logged composer-parts composer create-project -n -q --no-install --no-scripts "symfony/symfony:$SYMFONY_VERSION" var/symfony-parts
   fi
   if is_built vendor "$key" && [ -f vendor/autoload.php ]; then return 0; fi

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Requests per second of the athletes route beside an empty Symfony route, 16 at a time, through nginx and php-fpm.
+ * Usage: routes.php ADDRESS EMAIL PASSWORD
+ */
+
+[, $address, $email, $password] = $argv;
+
+$signIn = curl_init($address.'/api/sign-in');
+curl_setopt_array($signIn, [
+    \CURLOPT_POST => true,
+    \CURLOPT_POSTFIELDS => (string) json_encode(['email' => $email, 'password' => $password]),
+    \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'csrf-token: csrf-token', 'Origin: '.$address],
+    \CURLOPT_COOKIEFILE => '',
+    \CURLOPT_RETURNTRANSFER => true,
+]);
+curl_exec($signIn);
+if (204 !== curl_getinfo($signIn, \CURLINFO_RESPONSE_CODE)) {
+    fwrite(\STDERR, "could not sign in\n");
+    exit(1);
+}
+$cookies = [];
+foreach (curl_getinfo($signIn, \CURLINFO_COOKIELIST) as $line) {
+    $parts = explode("\t", $line);
+    $cookies[] = $parts[5].'='.$parts[6];
+}
+$cookie = implode('; ', $cookies);
+if ('' === $cookie) {
+    fwrite(\STDERR, "no session came back\n");
+    exit(1);
+}
+
+$perSecond = static function (string $url, int $count, int $atOnce) use ($cookie): float {
+    $multi = curl_multi_init();
+    $left = $count;
+    $failed = 0;
+    $add = static function () use ($multi, $url, $cookie, &$left): void {
+        --$left;
+        $request = curl_init($url);
+        curl_setopt_array($request, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIE => $cookie]);
+        curl_multi_add_handle($multi, $request);
+    };
+    $start = hrtime(true);
+    for ($i = 0; $i < $atOnce; ++$i) {
+        $add();
+    }
+    do {
+        curl_multi_exec($multi, $running);
+        while (false !== $done = curl_multi_info_read($multi)) {
+            assert($done['handle'] instanceof CurlHandle);
+            $failed += 200 === curl_getinfo($done['handle'], \CURLINFO_RESPONSE_CODE) ? 0 : 1;
+            curl_multi_remove_handle($multi, $done['handle']);
+            if ($left > 0) {
+                $add();
+                $running = 1;
+            }
+        }
+        curl_multi_select($multi, 0.05);
+    } while ($running > 0);
+    if ($failed > 0) {
+        fwrite(\STDERR, "$failed of $count requests failed\n");
+        exit(1);
+    }
+
+    return $count / ((hrtime(true) - $start) / 1e9);
+};
+
+foreach (['/api/health', '/api/athletes'] as $path) {
+    $perSecond($address.$path, 100, 4);
+}
+$empty = $perSecond($address.'/api/health', 2000, 16);
+$athletes = $perSecond($address.'/api/athletes', 1000, 16);
+printf("routes: empty Symfony route %.0f/s, athletes (14 with ropes) %.0f/s, ratio %.2f\n", $empty, $athletes, $athletes / $empty);

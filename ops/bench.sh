@@ -1,0 +1,54 @@
+# ./zumbo bench [arc|routes|bytes]: speed and memory as ratios, each pair measured in one run. pcov is off throughout.
+# shellcheck shell=bash disable=SC1091
+for part in base packages build instance mariadb web; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+
+names=(calc arc routes bytes)
+if [ $# -gt 0 ]; then
+  case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
+fi
+
+bench_calc() {
+  local i began took=()
+  for i in $(seq 15); do
+    began="$(date +%s%N)"
+    "$ZUMBO_ROOT/zumbo" calc rope height=175 --json >/dev/null
+    took+=($((($(date +%s%N) - began) / 1000)))
+  done
+  printf '%s\n' "${took[@]}" | sort -n | awk '{ all[NR] = $1 } END { printf "calc: cold start of ./zumbo calc rope, median %.0f ms, slowest %.0f ms of %d\n", all[int((NR + 1) / 2)] / 1000, all[NR] / 1000, NR }'
+}
+
+bench_arc() {
+  local ours theirs
+  ours="$("$PHP" -n -d zend_extension=opcache -d opcache.enable_cli=1 bench/arc.php 2>/dev/null)"
+  theirs="$(/usr/bin/python3 bench/arc.py)"
+  awk -v a="$ours" -v b="$theirs" 'BEGIN {
+    split(a, x, " "); split(b, y, " ")
+    if (x[2] - y[2] > 1e-9 || y[2] - x[2] > 1e-9) { print "arc: the two do not agree: " a " | " b; exit 1 }
+    printf "arc: PHP %d solves/s, scipy %d solves/s, ratio %.1f (same mean depth %.6f m)\n", x[1], y[1], x[1] / y[1], x[2]
+  }'
+}
+
+bench_routes() {
+  start_database
+  export APP_ENV=prod
+  ensure_schema zumbo_bench >/dev/null
+  use_database zumbo_bench
+  FIRST_WEB_PORT=18180
+  start_web ''
+  run_logged bench-migrate console doctrine:migrations:migrate -n --allow-no-migration
+  run_logged bench-demo console zumbo:demo
+  "$PHP" -d pcov.enabled=0 bench/routes.php "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14'
+}
+
+bench_bytes() { ( cd web && node scripts/first-load.mjs ); }
+
+make_run_place
+take_lock bench 60
+ensure_runtime_packages
+# shellcheck disable=SC2046
+case " ${names[*]} " in *' arc '*) install_packages $(missing_bench_packages) ;; esac
+( build_all )
+use_instance bench
+stop_all() { stop_web; stop_database; }
+trap stop_all EXIT
+for name in "${names[@]}"; do ( "bench_$name" ); done
