@@ -14,6 +14,7 @@ use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\VersionConflict;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\Athletes;
+use Zumbo\App\Record\Gyms;
 use Zumbo\App\Record\Rope;
 use Zumbo\App\Record\RopeMeasure;
 use Zumbo\App\Record\Ropes;
@@ -32,6 +33,7 @@ final readonly class KeepRope
     public function __construct(
         private Ropes $ropes,
         private Athletes $athletes,
+        private Gyms $gyms,
         private SizeRope $size,
         private IdempotentWrite $writes,
         private GymScope $scope,
@@ -75,7 +77,8 @@ final readonly class KeepRope
         $kept = $sizing->cable()?->metres() ?? $computed;
         $byHand = abs($kept - $computed) > self::SAME_LENGTH_M;
         if ($byHand && '' === trim($input->overrideReason)) {
-            throw BadField::of('overrideReason', null, \sprintf('a few words why the cable is not the computed %.0f cm', $computed * 100));
+            $shown = $this->gyms->current()->unit()->print($rope->cable);
+            throw BadField::of('overrideReason', null, 'a few words', \sprintf('Say in a few words why the cable is not the computed %s.', $shown));
         }
 
         return new RopeMeasure(
