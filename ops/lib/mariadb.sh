@@ -4,10 +4,12 @@
 start_database() {
   if ours "$SOCKETS/db.pid" "$SOCKETS" >/dev/null; then return 0; fi
   local user; user="$(service_user mysql)"
+  # The packaged install script breaks on a space in a path, so the folder is reached by a link in the short place.
+  ln -sfn "$STATE/db" "$SOCKETS/data"
   [ -d "$STATE/db/mysql" ] || create_data_directory "$user"
   { [ -n "$DB_PORT" ] && port_is_free "$DB_PORT"; } || { DB_PORT="$(first_free_port 33306)"; write_ports; }
   chown "$user" "$SOCKETS"
-  setsid mariadbd --no-defaults --user="$user" --datadir="$STATE/db" --socket="$SOCKETS/db.sock" --pid-file="$SOCKETS/db.pid" \
+  setsid mariadbd --no-defaults --user="$user" --datadir="$SOCKETS/data" --socket="$SOCKETS/db.sock" --pid-file="$SOCKETS/db.pid" \
     --port="$DB_PORT" --bind-address=127.0.0.1 --skip-name-resolve --character-set-server=utf8mb4 \
     --collation-server=utf8mb4_uca1400_ai_ci --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 \
     --log-error="$STATE/db.log" --max-connections=80 </dev/null >/dev/null 2>&1 9>&- &
@@ -20,7 +22,7 @@ create_data_directory() {
   mkdir -p "$STATE/db"; chmod 0700 "$STATE/db"; chown "$1" "$STATE/db"
   touch "$STATE/db.log"; chown "$1" "$STATE/db.log"
   # Its root account answers only to the user who started it, over the socket: no password to leak, none over TCP.
-  run_logged mariadb-install mariadb-install-db --no-defaults --user="$1" --datadir="$STATE/db" \
+  run_logged mariadb-install mariadb-install-db --no-defaults --user="$1" --datadir="$SOCKETS/data" \
     --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db
 }
 
