@@ -9,7 +9,6 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Write\IdempotentWrite;
-use Zumbo\App\Platform\Write\VersionConflict;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\Athletes;
 
@@ -56,12 +55,13 @@ final readonly class SaveAthlete
      */
     private function apply(UuidV7 $id, WriteCondition $condition, string $verb, ?AthleteInput $input, callable $change): void
     {
-        $this->writes->run($condition->mutationId, "$verb athlete $id", $input, function () use ($id, $condition, $change): void {
-            $athlete = $this->athletes->get($id);
-            if ($athlete->version() !== $condition->versionSeen) {
-                throw VersionConflict::between($condition->versionSeen, $athlete->version(), $this->show->one($id));
-            }
-            $change($athlete);
-        });
+        $this->writes->change(
+            $condition,
+            "$verb athlete $id",
+            $input,
+            fn (): Athlete => $this->athletes->get($id),
+            $change,
+            fn (): AthleteView => $this->show->one($id),
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Zumbo\App\Record;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\BelongsToGym;
+use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Stage\Stage;
@@ -16,14 +17,9 @@ use Zumbo\Core\Stage\Stage;
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'athlete')]
-class Athlete implements BelongsToGym
+class Athlete implements BelongsToGym, VersionedRow
 {
-    #[ORM\Version]
-    #[ORM\Column(type: 'integer')]
-    private int $version = 1;
-
-    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
-    private ?\DateTimeImmutable $removedAt = null;
+    use Removable;
 
     #[ORM\Embedded(class: AthleteProfile::class, columnPrefix: false)]
     private AthleteProfile $profile;
@@ -64,34 +60,14 @@ class Athlete implements BelongsToGym
         return $this->stage;
     }
 
-    public function version(): int
-    {
-        return $this->version;
-    }
-
     public function createdAt(): \DateTimeImmutable
     {
         return $this->createdAt;
     }
 
-    public function isRemoved(): bool
-    {
-        return null !== $this->removedAt;
-    }
-
     public function change(AthleteProfile $profile): void
     {
         $this->profile = $profile;
-    }
-
-    public function remove(\DateTimeImmutable $now): void
-    {
-        $this->removedAt = $now;
-    }
-
-    public function restore(): void
-    {
-        $this->removedAt = null;
     }
 
     public function toCore(): Body

@@ -7,6 +7,7 @@ namespace Zumbo\App\Record;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\BelongsToGym;
+use Zumbo\App\Platform\Write\VersionedRow;
 
 /**
  * An athlete's own rope as it was kept on a day. The newest that was not removed is the current one; older rows are the
@@ -15,14 +16,9 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 #[ORM\Entity]
 #[ORM\Table(name: 'rope')]
 #[ORM\Index(name: 'rope_athlete', columns: ['gym_id', 'athlete_id', 'id'])]
-class Rope implements BelongsToGym
+class Rope implements BelongsToGym, VersionedRow
 {
-    #[ORM\Version]
-    #[ORM\Column(type: 'integer')]
-    private int $version = 1;
-
-    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
-    private ?\DateTimeImmutable $removedAt = null;
+    use Removable;
 
     #[ORM\Embedded(class: RopeMeasure::class, columnPrefix: false)]
     private RopeMeasure $measure;
@@ -63,28 +59,8 @@ class Rope implements BelongsToGym
         return $this->measure;
     }
 
-    public function version(): int
-    {
-        return $this->version;
-    }
-
     public function createdAt(): \DateTimeImmutable
     {
         return $this->createdAt;
-    }
-
-    public function isRemoved(): bool
-    {
-        return null !== $this->removedAt;
-    }
-
-    public function remove(\DateTimeImmutable $now): void
-    {
-        $this->removedAt = $now;
-    }
-
-    public function restore(): void
-    {
-        $this->removedAt = null;
     }
 }

@@ -11,7 +11,6 @@ use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
-use Zumbo\App\Platform\Write\VersionConflict;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Gyms;
@@ -97,12 +96,6 @@ final readonly class KeepRope
      */
     private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change): void
     {
-        $this->writes->run($condition->mutationId, "$verb rope $id", null, function () use ($id, $condition, $change): void {
-            $rope = $this->ropes->get($id);
-            if ($rope->version() !== $condition->versionSeen) {
-                throw VersionConflict::between($condition->versionSeen, $rope->version(), RopeView::of($rope));
-            }
-            $change($rope);
-        });
+        $this->writes->change($condition, "$verb rope $id", null, fn (): Rope => $this->ropes->get($id), $change, RopeView::of(...));
     }
 }

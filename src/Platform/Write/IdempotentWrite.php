@@ -7,6 +7,7 @@ namespace Zumbo\App\Platform\Write;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\GymDatabase;
+use Zumbo\App\Platform\Input\WriteCondition;
 
 /**
  * Lets a write happen once, however often the client sends it: its id and the hash of its body are kept in the same
@@ -16,6 +17,29 @@ final readonly class IdempotentWrite
 {
     public function __construct(private Transaction $transaction, private GymDatabase $database)
     {
+    }
+
+    /**
+     * A change to a row that is there: once, and only from the version that is there now.
+     *
+     * @template Row of VersionedRow
+     *
+     * @param callable(): Row       $find
+     * @param callable(Row): void   $change
+     * @param callable(Row): object $show   what the client is told instead, after a conflict
+     *
+     * @throws VersionConflict when somebody else changed the row first
+     * @throws MutationReused  when the mutation's id came before with another subject or body
+     */
+    public function change(WriteCondition $condition, string $subject, mixed $body, callable $find, callable $change, callable $show): void
+    {
+        $this->run($condition->mutationId, $subject, $body, static function () use ($condition, $find, $change, $show): void {
+            $row = $find();
+            if ($row->version() !== $condition->versionSeen) {
+                throw VersionConflict::between($condition->versionSeen, $row->version(), $show($row));
+            }
+            $change($row);
+        });
     }
 
     /**
