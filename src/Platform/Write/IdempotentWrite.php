@@ -20,7 +20,7 @@ final readonly class IdempotentWrite
     }
 
     /**
-     * A change to a row that is there: once, and only from the version that is there now.
+     * A change to a row that is there: once, and only from the version that is there now; else a VersionConflict.
      *
      * @template Row of VersionedRow
      *
@@ -28,8 +28,7 @@ final readonly class IdempotentWrite
      * @param callable(Row): void   $change
      * @param callable(Row): object $show   what the client is told instead, after a conflict
      *
-     * @throws VersionConflict when somebody else changed the row first
-     * @throws MutationReused  when the mutation's id came before with another subject or body
+     * @throws MutationReused when the mutation's id came before with another subject or body
      */
     public function change(WriteCondition $condition, string $subject, mixed $body, callable $find, callable $change, callable $show): void
     {
