@@ -22,7 +22,11 @@ final class CoreRules
         'Body' => [],
         'Rope' => ['Body'],
         'Cable' => ['Rope'],
-        'Calc' => ['Body', 'Rope', 'Cable', 'Words'],
+        'Rhythm' => [],
+        'Streak' => [],
+        'Drill' => ['Rhythm'],
+        'Path' => ['Drill', 'Streak'],
+        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Streak', 'Drill', 'Path', 'Words'],
     ];
 
     /** Modules at the bottom: they may not even know each other, but for this. */

@@ -13,6 +13,7 @@ final readonly class Field
     /**
      * @param list<string> $aliases
      * @param list<string> $choices
+     * @param list<self>   $fields
      */
     private function __construct(
         public string $name,
@@ -24,6 +25,9 @@ final readonly class Field
         public bool $required = false,
         public array $aliases = [],
         public array $choices = [],
+        /** Of a record, or of each row. */
+        public array $fields = [],
+        public bool $whole = false,
     ) {
     }
 
@@ -37,6 +41,12 @@ final readonly class Field
     public static function number(string $name, float $least, float $most, string $meaning): self
     {
         return new self($name, FieldKind::Number, $meaning, $least, $most);
+    }
+
+    /** A whole number. Ends included. */
+    public static function whole(string $name, int $least, int $most, string $meaning): self
+    {
+        return new self($name, FieldKind::Number, $meaning, $least, $most, whole: true);
     }
 
     /**
@@ -63,6 +73,32 @@ final readonly class Field
         return new self($name, FieldKind::Numbers, $meaning, $least, $most);
     }
 
+    /** Free text of at most so many characters. */
+    public static function text(string $name, int $longest, string $meaning): self
+    {
+        return new self($name, FieldKind::Text, $meaning, 0.0, (float) $longest);
+    }
+
+    /**
+     * A list of records; on the command line as JSON.
+     *
+     * @param list<self> $fields
+     */
+    public static function rows(string $name, array $fields, string $meaning): self
+    {
+        return new self($name, FieldKind::Rows, $meaning, fields: $fields);
+    }
+
+    /**
+     * One record; on the command line as JSON, or `NAME.field=value`.
+     *
+     * @param list<self> $fields
+     */
+    public static function record(string $name, array $fields, string $meaning): self
+    {
+        return new self($name, FieldKind::Record, $meaning, fields: $fields);
+    }
+
     public function required(): self
     {
         return $this->with(required: true);
@@ -85,11 +121,19 @@ final readonly class Field
 
         return match ($this->kind) {
             FieldKind::Length => \sprintf('a length from %s to %s m, like 1.75 m, 175 cm or 5\'9"', (float) $this->least, (float) $this->most),
-            FieldKind::Number => 'a number '.$range,
+            FieldKind::Number => ($this->whole ? 'a whole number ' : 'a number ').$range,
             FieldKind::Numbers => 'numbers '.$range,
             FieldKind::Choice => 'one of '.implode(', ', $this->choices),
+            FieldKind::Text => \sprintf('text of at most %d characters', (int) $this->most),
+            FieldKind::Rows => 'a list of {'.$this->namesInside().'}',
+            FieldKind::Record => '{'.$this->namesInside().'}',
             FieldKind::LengthsByName => \sprintf('lengths in metres %s for %s', $range, implode(', ', $this->choices)),
         };
+    }
+
+    private function namesInside(): string
+    {
+        return implode(', ', array_map(static fn (self $field): string => $field->name, $this->fields));
     }
 
     /**
@@ -99,7 +143,7 @@ final readonly class Field
     {
         return new self(
             $this->name, $this->kind, $this->meaning, $this->least, $this->most,
-            $default ?? $this->default, $required ?? $this->required, $aliases ?? $this->aliases, $this->choices,
+            $default ?? $this->default, $required ?? $this->required, $aliases ?? $this->aliases, $this->choices, $this->fields, $this->whole,
         );
     }
 }

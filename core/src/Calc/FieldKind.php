@@ -11,4 +11,9 @@ enum FieldKind
     case Numbers;
     case Choice;
     case LengthsByName;
+    case Text;
+    /** A list of records. */
+    case Rows;
+    /** One record. */
+    case Record;
 }

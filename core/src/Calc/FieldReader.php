@@ -26,7 +26,7 @@ final class FieldReader
      *
      * @throws BadInput naming the first field that can't be used
      */
-    public static function read(array $fields, array $raw): Inputs
+    public static function read(array $fields, array $raw, string $within = ''): Inputs
     {
         $values = [];
         foreach ($fields as $field) {
@@ -36,34 +36,39 @@ final class FieldReader
             }
             if ([] === $names) {
                 if ($field->required) {
-                    throw BadInput::missing($field->aliases[0] ?? $field->name, $field->accepted());
+                    throw BadInput::missing($within.($field->aliases[0] ?? $field->name), $field->accepted());
                 }
                 $values[$field->name] = $field->default;
                 continue;
             }
-            $values[$field->name] = self::value($field, $names[0], $raw[$names[0]]);
+            $values[$field->name] = self::value($field, $names[0], $raw[$names[0]], $within);
             unset($raw[$names[0]]);
         }
         if ([] !== $raw) {
             $known = array_map(static fn (Field $field): string => $field->name, $fields);
             $first = array_key_first($raw);
-            throw BadInput::of((string) $first, $raw[$first], 'no such field; known are '.implode(', ', $known));
+            throw BadInput::of($within.$first, $raw[$first], 'no such field; known are '.implode(', ', $known));
         }
 
         return new Inputs($values);
     }
 
     /**
-     * @return float|string|list<float>|array<string, float>
+     * @return float|string|list<float>|array<string, float>|Inputs|list<Inputs>
      */
-    private static function value(Field $field, string $name, mixed $given): float|string|array
+    private static function value(Field $field, string $written, mixed $given, string $within): float|string|array|Inputs
     {
+        $name = $within.$written;
+
         return match ($field->kind) {
-            FieldKind::Length => $name === $field->name ? self::number($field, $name, $given) : self::length($field, $name, $given),
+            FieldKind::Length => $written === $field->name ? self::number($field, $name, $given) : self::length($field, $name, $given),
             FieldKind::Number => self::number($field, $name, $given),
-            FieldKind::Numbers => self::numbers($field, $given),
+            FieldKind::Numbers => self::numbers($field, self::decoded($given)),
             FieldKind::Choice => \is_string($given) && \in_array($given, $field->choices, true) ? $given : throw BadInput::of($name, $given, $field->accepted()),
             FieldKind::LengthsByName => self::byName($field, $given),
+            FieldKind::Text => \is_string($given) && 1 === preg_match('/^.{0,'.(int) $field->most.'}$/us', $given) ? $given : throw BadInput::of($name, $given, $field->accepted()),
+            FieldKind::Rows => self::rows($field, $name, self::decoded($given)),
+            FieldKind::Record => self::record($field, $name, self::decoded($given)),
         };
     }
 
@@ -71,6 +76,9 @@ final class FieldReader
     {
         $number = \is_string($given) && 1 === preg_match(self::DECIMAL, $given) ? (float) $given : $given;
         if (!\is_int($number) && !\is_float($number) || !is_finite((float) $number) || $number < $field->least || $number > $field->most) {
+            throw BadInput::of($name, $given, $field->accepted());
+        }
+        if ($field->whole && (float) (int) $number !== (float) $number) {
             throw BadInput::of($name, $given, $field->accepted());
         }
 
@@ -129,5 +137,32 @@ final class FieldReader
         }
 
         return $lengths;
+    }
+
+    /**
+     * @return list<Inputs>
+     */
+    private static function rows(Field $field, string $name, mixed $given): array
+    {
+        if (!\is_array($given) || !array_is_list($given) || \count($given) > self::MOST_LIST_ENTRIES) {
+            throw BadInput::of($name, $given, $field->accepted().', at most '.self::MOST_LIST_ENTRIES);
+        }
+
+        return array_map(static fn (int $i, mixed $row): Inputs => self::record($field, $name.'['.$i.']', $row), array_keys($given), $given);
+    }
+
+    private static function record(Field $field, string $name, mixed $given): Inputs
+    {
+        if (!\is_array($given) || ([] !== $given && array_is_list($given))) {
+            throw BadInput::of($name, $given, $field->accepted());
+        }
+
+        return self::read($field->fields, $given, $name.'.');
+    }
+
+    /** A command line writes lists and records as JSON text. */
+    private static function decoded(mixed $given): mixed
+    {
+        return \is_string($given) && 1 === preg_match('/^\s*[\[{]/', $given) ? json_decode($given, true, 16) : $given;
     }
 }

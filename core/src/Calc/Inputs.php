@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\Length;
 final readonly class Inputs
 {
     /**
-     * @param array<string, float|string|list<float>|array<string, float>|null> $values by field name
+     * @param array<string, float|string|list<float>|array<string, float>|self|list<self>|null> $values by field name
      */
     public function __construct(private array $values)
     {
@@ -49,6 +49,33 @@ final readonly class Inputs
     {
         $value = $this->values[$field] ?? [];
 
-        return \is_array($value) ? $value : throw new \LogicException('no numbers in '.$field);
+        if (!\is_array($value)) {
+            throw new \LogicException('no numbers in '.$field);
+        }
+
+        return array_filter($value, is_float(...));
+    }
+
+    /** A whole number, checked by the reader. */
+    public function whole(string $field): int
+    {
+        return (int) $this->number($field);
+    }
+
+    /**
+     * @return list<self>
+     */
+    public function rows(string $field): array
+    {
+        $value = $this->values[$field] ?? [];
+
+        return \is_array($value) ? array_values(array_filter($value, static fn (mixed $row): bool => $row instanceof self)) : [];
+    }
+
+    public function record(string $field): ?self
+    {
+        $value = $this->values[$field] ?? null;
+
+        return $value instanceof self ? $value : null;
     }
 }

@@ -16,7 +16,7 @@ final class Registry
      */
     public static function all(): array
     {
-        return [new RopeCalculation(), new ArcCalculation(), new ArcLengthCalculation(), new FitCalculation()];
+        return [new RopeCalculation(), new ArcCalculation(), new ArcLengthCalculation(), new FitCalculation(), new PatternCalculation(), new StreakCalculation(), new GateCalculation()];
     }
 
     /** @throws BadInput when there is none of that name */

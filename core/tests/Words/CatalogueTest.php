@@ -40,10 +40,16 @@ final class CatalogueTest extends TestCase
             if (str_ends_with((string) $file, 'Catalogue.php')) {
                 continue;
             }
-            preg_match_all("/'((?:rope|fit|cable|caution|arc)\.[a-z_]+)'/", (string) file_get_contents((string) $file), $found);
+            preg_match_all("/'((?:rope|fit|cable|caution|arc|gate|set)\.[a-z_]+)'/", (string) file_get_contents((string) $file), $found);
             $used = [...$used, ...$found[1]];
         }
-        // CableAdvice composes one code from the phase.
+        // CableAdvice composes a code from the phase, GateOutlook one from how often and what is measured.
+        $used = array_diff($used, ['gate.', 'gate.unknown_']);
+        foreach (['unknown', 'hardly', 'once', 'in_ten', 'almost_always'] as $often) {
+            foreach (['streak', 'tries', 'hold'] as $measure) {
+                $used[] = "gate.{$often}_$measure";
+            }
+        }
         $used = array_unique([...$used, 'cable.learning', 'cable.approaching', 'cable.linking']);
         $known = Catalogue::codes();
         sort($used);

@@ -2,7 +2,7 @@
 import json
 import pathlib
 import scipy
-from scipy import special
+from scipy import special, stats
 
 complements = [1.0, 0.9, 0.75, 0.5, 0.3, 0.1, 1e-2, 1e-4, 1e-8, 1e-12]
 rows = {
@@ -10,5 +10,13 @@ rows = {
     "elliptic": [{"complement": c, "K": special.ellipkm1(c), "E": special.ellipe(1 - c)} for c in complements],
     "sn": [{"complement": c, "u": u, "sn": float(special.ellipj(u, 1 - c)[0])} for c in (1.0, 0.7, 0.3, 0.01) for u in (0.0, 0.3, 0.9, 1.5, 2.4)],
     "log_gamma": [{"x": x, "value": float(special.gammaln(x))} for x in (0.01, 0.5, 1.0, 1.5, 2.0, 3.3, 9.99, 10.0, 25.5, 1000.0, 1e6)],
+    "beta": [
+        {"alpha": a, "beta": b, "x": x, "cdf": float(special.betainc(a, b, x)), "q10": float(special.betaincinv(a, b, 0.1)), "q975": float(special.betaincinv(a, b, 0.975))}
+        for a, b, x in ((1, 1, 0.3), (0.5, 0.5, 0.2), (2, 60, 0.05), (524, 26, 0.95), (50, 3, 0.9), (12, 2, 0.99), (1e4, 30, 0.997), (3, 1e3, 0.002))
+    ],
+    "beta_binomial": [
+        {"alpha": a, "beta": b, "clean": k, "tries": n, "at_least": float(stats.betabinom.sf(k - 1, n, a, b))}
+        for a, b, k, n in ((1, 1, 8, 10), (9, 2, 8, 10), (31, 5, 8, 10), (2, 9, 1, 10), (4, 4, 0, 3))
+    ],
 }
 pathlib.Path(__file__).with_name("special-functions.json").write_text(json.dumps(rows, indent=1) + "\n")

@@ -20,18 +20,7 @@ final class CalcPaths
     {
         $paths = [];
         foreach (Registry::all() as $calculation) {
-            $properties = [];
-            $required = [];
-            foreach ($calculation->fields() as $field) {
-                $properties[$field->name] = self::schema($field) + ['description' => $field->meaning];
-                foreach ($field->aliases as $alias) {
-                    $properties[$alias] = ['type' => ['string', 'number'], 'description' => $field->meaning.', with its unit; instead of '.$field->name];
-                }
-                if ($field->required && [] === $field->aliases) {
-                    $required[] = $field->name;
-                }
-            }
-            $body = ['type' => 'object', 'properties' => $properties] + ([] === $required ? [] : ['required' => $required]) + ['additionalProperties' => false];
+            $body = self::object($calculation->fields());
             $paths['/api/calc/'.$calculation->name()]['post'] = [
                 'operationId' => 'calc'.str_replace(' ', '', ucwords(str_replace('-', ' ', $calculation->name()))),
                 'summary' => $calculation->summary(),
@@ -47,15 +36,40 @@ final class CalcPaths
     }
 
     /**
+     * @param list<Field> $fields
+     *
+     * @return array<string, mixed>
+     */
+    private static function object(array $fields): array
+    {
+        $properties = [];
+        $required = [];
+        foreach ($fields as $field) {
+            $properties[$field->name] = self::schema($field) + ['description' => $field->meaning];
+            foreach ($field->aliases as $alias) {
+                $properties[$alias] = ['type' => ['string', 'number'], 'description' => $field->meaning.', with its unit; instead of '.$field->name];
+            }
+            if ($field->required && [] === $field->aliases) {
+                $required[] = $field->name;
+            }
+        }
+
+        return ['type' => 'object', 'properties' => $properties] + ([] === $required ? [] : ['required' => $required]) + ['additionalProperties' => false];
+    }
+
+    /**
      * @return array<string, mixed>
      */
     private static function schema(Field $field): array
     {
-        $number = ['type' => 'number', 'minimum' => $field->least, 'maximum' => $field->most];
+        $number = ['type' => $field->whole ? 'integer' : 'number', 'minimum' => $field->least, 'maximum' => $field->most];
 
         return match ($field->kind) {
             FieldKind::Length, FieldKind::Number => $number,
             FieldKind::Numbers => ['type' => 'array', 'items' => $number],
+            FieldKind::Text => ['type' => 'string', 'maxLength' => (int) $field->most],
+            FieldKind::Rows => ['type' => 'array', 'items' => self::object($field->fields)],
+            FieldKind::Record => self::object($field->fields),
             FieldKind::Choice => ['type' => 'string', 'enum' => $field->choices],
             FieldKind::LengthsByName => ['type' => 'object', 'properties' => array_fill_keys($field->choices, $number), 'additionalProperties' => false],
         };

@@ -119,6 +119,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/gate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** the outlook of a stage's gate from logged entries */
+        post: operations["calcGate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/pattern": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** a pattern of jumps: its counts, its text, its beat */
+        post: operations["calcPattern"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/rope": {
         parameters: {
             query?: never;
@@ -130,6 +164,23 @@ export interface paths {
         put?: never;
         /** the rope each school gives an athlete, and the one to start with */
         post: operations["calcRope"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/streak": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** the chance of a rep from logged goes, and of reaching a streak */
+        post: operations["calcStreak"];
         delete?: never;
         options?: never;
         head?: never;
@@ -840,6 +891,122 @@ export interface operations {
             };
         };
     };
+    calcGate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /**
+                     * @description stage on the path
+                     * @enum {string}
+                     */
+                    stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold";
+                    /** @description single goes */
+                    attempts?: {
+                        /** @description reps done */
+                        reps: number;
+                        /**
+                         * @description how it ended
+                         * @enum {string}
+                         */
+                        end: "miss" | "stopped" | "time";
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
+                    }[];
+                    /** @description sets of which only the sums are known */
+                    sets?: {
+                        /** @description reps of the whole set */
+                        reps: number;
+                        /** @description misses in it */
+                        misses: number;
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
+                    }[];
+                    /** @description tries that are clean or not */
+                    tries?: {
+                        /** @description clean ones */
+                        clean: number;
+                        /** @description tries in all */
+                        tries: number;
+                    }[];
+                    /** @description timed holds */
+                    holds?: {
+                        /** @description seconds held */
+                        seconds: number;
+                        /** @description misses in it */
+                        misses: number;
+                    }[];
+                    /** @description how many of the newest entries were rough */
+                    rough_last?: number;
+                    /** @description another count than the stage's */
+                    count?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcPattern: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the pattern, like "3s d" or "(5s d)x4 r10" */
+                    notation: string;
+                    /** @description jumps a minute; then the beats are given too */
+                    cadence_per_min?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcRope: {
         parameters: {
             query?: never;
@@ -895,6 +1062,75 @@ export interface operations {
                      * @enum {string}
                      */
                     stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcStreak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description single goes */
+                    attempts?: {
+                        /** @description reps done */
+                        reps: number;
+                        /**
+                         * @description how it ended
+                         * @enum {string}
+                         */
+                        end: "miss" | "stopped" | "time";
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
+                    }[];
+                    /** @description sets of which only the sums are known */
+                    sets?: {
+                        /** @description reps of the whole set */
+                        reps: number;
+                        /** @description misses in it */
+                        misses: number;
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
+                    }[];
+                    /** @description what is believed beforehand; left out: what is usual at the stage */
+                    prior?: {
+                        /** @description successes believed in beforehand */
+                        alpha: number;
+                        /** @description misses believed in beforehand */
+                        beta: number;
+                    };
+                    /**
+                     * @description stage on the path
+                     * @enum {string}
+                     */
+                    stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                    /** @description streaks asked about */
+                    targets?: number[];
                 };
             };
         };

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Calc;
+
+use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Streak\Posterior;
+use Zumbo\Core\Streak\Prior;
+
+/**
+ * `streak`: what the log says about the chance of a rep, and how often a streak is reached.
+ */
+final class StreakCalculation implements Calculation
+{
+    public function name(): string
+    {
+        return 'streak';
+    }
+
+    public function summary(): string
+    {
+        return 'the chance of a rep from logged goes, and of reaching a streak';
+    }
+
+    public function fields(): array
+    {
+        return [
+            EvidenceFields::attempts(),
+            EvidenceFields::sets(),
+            Field::record('prior', [
+                Field::number('alpha', 1e-6, 1e6, 'successes believed in beforehand')->required(),
+                Field::number('beta', 1e-6, 1e6, 'misses believed in beforehand')->required(),
+            ], 'what is believed beforehand; left out: what is usual at the stage'),
+            BodyFields::stage(),
+            Field::numbers('targets', 1, 10_000, 'streaks asked about'),
+        ];
+    }
+
+    public function calculate(Inputs $inputs): array
+    {
+        $given = $inputs->record('prior');
+        $prior = null === $given ? Prior::forStage(Stage::from($inputs->text('stage'))) : Prior::of($given->number('alpha'), $given->number('beta'));
+        $posterior = Posterior::of($prior, EvidenceFields::evidence($inputs));
+
+        return [
+            'alpha' => $posterior->chance->alpha,
+            'beta' => $posterior->chance->beta,
+            'mean' => $posterior->chance->mean(),
+            'interval_95' => $posterior->interval(),
+            'entries' => $posterior->entries,
+            'targets' => array_map(static fn (float $reps): array => self::target($posterior, (int) $reps), array_values($inputs->numbers('targets'))),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function target(Posterior $posterior, int $reps): array
+    {
+        [$low, $high] = $posterior->interval();
+        $expected = $posterior->expectedReps($reps);
+        $reason = 'infinite on average: so long a streak is hardly supported by what is logged';
+
+        return [
+            'reps' => $reps,
+            'chance' => $posterior->chanceOf($reps),
+            'chance_interval_95' => [$low ** $reps, $high ** $reps],
+            'expected_reps' => $expected,
+            'expected_tries' => $posterior->expectedTries($reps),
+            ...(null === $expected ? ['expected_reps_reason' => $reason, 'expected_tries_reason' => $reason] : []),
+            'median_reps' => Posterior::repsToStreak($posterior->chance->quantile(0.5), $reps),
+        ];
+    }
+}

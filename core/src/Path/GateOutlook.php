@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Path;
+
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\Posterior;
+use Zumbo\Core\Streak\Prior;
+
+/**
+ * How likely an athlete passes the gate of their stage again, how sure that is, and the one next thing.
+ *
+ * A gate is open when the chance of passing it again is high, not when it was met once. Open from 0.8 on, with at least
+ * five entries and the last ones clean; settled when the 80 % interval of the chance lies on one side of 0.8. Limits
+ * are our assumption.
+ */
+final readonly class GateOutlook
+{
+    public const OPEN_FROM = 0.8;
+    private const LEAST_ENTRIES = 5;
+    private const INTERVAL = 0.8;
+    private const MOST_MORE = 50;
+
+    /** So many of the newest entries must be clean. */
+    private const CLEAN_OF_LAST = 3;
+
+    private function __construct(
+        public Gate $gate,
+        public float $chance,
+        /** @var array{float, float} the 80 % interval of the chance */
+        public array $interval,
+        public int $entries,
+        /** How many more entries would settle it; 0 when settled, null when more than fifty. */
+        public ?int $more,
+        public bool $open,
+        /** The outlook as a sentence. */
+        public Verdict $outlook,
+        /** What it rests on and what would settle it. */
+        public Verdict $basis,
+        /** The one next thing. */
+        public Verdict $next,
+    ) {
+    }
+
+    /**
+     * @param list<Entry> $entries of this stage, the newest last
+     */
+    public static function of(Stage $stage, Gate $gate, array $entries): self
+    {
+        $fitting = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->measure === $gate->measure));
+        $prior = Measure::Tries === $gate->measure ? Prior::flat() : Prior::forStage($stage);
+        $posterior = Posterior::of($prior, array_map(static fn (Entry $entry): Evidence => $entry->evidence, $fitting));
+        $chance = self::chance($gate, $posterior);
+        $interval = self::interval($gate, $posterior);
+        $count = \count($fitting);
+        $more = self::more($chance, $interval, $count);
+        $rough = self::roughAmongLast($fitting);
+        $open = $chance >= self::OPEN_FROM && $count >= self::LEAST_ENTRIES && 0 === $rough;
+
+        return new self($gate, $chance, $interval, $count, $more, $open, self::outlook($gate, $chance, $count), self::basis($count, $more, $posterior->summed), self::next($gate, $chance, $count, $rough, $open));
+    }
+
+    private static function chance(Gate $gate, Posterior $posterior): float
+    {
+        return Measure::Tries === $gate->measure
+            ? $posterior->chanceOfClean(max(0, $gate->count), max(1, $gate->tries))
+            : $posterior->chanceOf($gate->count);
+    }
+
+    /**
+     * @return array{float, float}
+     */
+    private static function interval(Gate $gate, Posterior $posterior): array
+    {
+        [$low, $high] = $posterior->interval(self::INTERVAL);
+        if (Measure::Tries === $gate->measure) {
+            return [self::binomialTail($low, $gate), self::binomialTail($high, $gate)];
+        }
+
+        return [$low ** $gate->count, $high ** $gate->count];
+    }
+
+    private static function binomialTail(float $p, Gate $gate): float
+    {
+        $sum = 0.0;
+        $term = (1 - $p) ** $gate->tries;
+        for ($k = 0; $k <= $gate->tries; ++$k) {
+            if ($k >= $gate->count) {
+                $sum += $term;
+            }
+            $term *= $p < 1.0 ? ($gate->tries - $k) / ($k + 1) * $p / (1 - $p) : 0.0;
+        }
+
+        return $p >= 1.0 ? 1.0 : min(1.0, $sum);
+    }
+
+    /**
+     * The interval narrows with the square root of what it rests on: so many more entries bring it to one side.
+     *
+     * @param array{float, float} $interval
+     */
+    private static function more(float $chance, array $interval, int $count): ?int
+    {
+        [$low, $high] = $interval;
+        $missing = max(0, self::LEAST_ENTRIES - $count);
+        if ($low >= self::OPEN_FROM || $high < self::OPEN_FROM) {
+            return $missing;
+        }
+        $gap = abs($chance - self::OPEN_FROM);
+        $half = $chance >= self::OPEN_FROM ? $chance - $low : $high - $chance;
+        $needed = $gap > 0.0 ? max(1, $count) * ($half / $gap) ** 2 - $count : \INF;
+
+        return $needed > self::MOST_MORE ? null : max($missing, 1, (int) ceil($needed));
+    }
+
+    /**
+     * @param list<Entry> $entries
+     */
+    private static function roughAmongLast(array $entries): int
+    {
+        return \count(array_filter(\array_slice($entries, -self::CLEAN_OF_LAST), static fn (Entry $entry): bool => !$entry->clean));
+    }
+
+    private static function outlook(Gate $gate, float $chance, int $count): Verdict
+    {
+        $values = ['count' => $gate->count, 'tries' => $gate->tries, 'in_ten' => (int) round(10 * $chance)];
+        if (0 === $count) {
+            return Verdict::of('gate.unknown_'.$gate->measure->value, $values);
+        }
+        $often = match (true) {
+            $chance < 0.05 => 'hardly',
+            $chance < 0.15 => 'once',
+            $chance >= 0.95 => 'almost_always',
+            default => 'in_ten',
+        };
+
+        return Verdict::of('gate.'.$often.'_'.$gate->measure->value, $values);
+    }
+
+    private static function basis(int $count, ?int $more, bool $summed): Verdict
+    {
+        $values = ['entries' => $count, 'more' => $more ?? self::MOST_MORE];
+
+        return match (true) {
+            0 === $count => Verdict::of('gate.basis_none', $values),
+            null === $more => Verdict::of('gate.basis_far', $values),
+            0 === $more => Verdict::of($summed ? 'gate.basis_settled_sums' : 'gate.basis_settled', $values),
+            default => Verdict::of('gate.basis_more', $values),
+        };
+    }
+
+    private static function next(Gate $gate, float $chance, int $count, int $rough, bool $open): Verdict
+    {
+        $values = ['count' => $gate->count, 'quality' => $gate->quality, 'missing' => max(0, self::LEAST_ENTRIES - $count)];
+
+        return match (true) {
+            $open => Verdict::of('gate.next_open', $values),
+            0 === $count => Verdict::of('gate.next_first', $values),
+            $rough > 0 => Verdict::of('gate.next_quality', $values),
+            $chance >= self::OPEN_FROM => Verdict::of('gate.next_few', $values),
+            $chance >= 0.4 => Verdict::of('gate.next_close', $values),
+            default => Verdict::of('gate.next_practise', $values),
+        };
+    }
+}

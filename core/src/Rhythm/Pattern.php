@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Rhythm;
+
+/**
+ * What feet and rope do, jump by jump. The notation is ours: docs/notation.md.
+ */
+final readonly class Pattern implements PatternItem
+{
+    /** The longest pattern that makes sense to write down: an hour of jumping. */
+    public const MOST_JUMPS = 10_000;
+
+    /**
+     * @param non-empty-list<PatternItem> $items
+     */
+    private function __construct(public array $items)
+    {
+    }
+
+    /**
+     * Neighbouring runs of one kind become one, so that equal patterns have equal notations.
+     *
+     * @param non-empty-list<PatternItem> $items
+     */
+    public static function of(array $items): self
+    {
+        $merged = [];
+        $last = array_shift($items);
+        foreach ($items as $item) {
+            if ($item instanceof JumpRun && $last instanceof JumpRun && $last->kind === $item->kind) {
+                $last = new JumpRun($item->kind, $last->count + $item->count);
+            } else {
+                $merged[] = $last;
+                $last = $item;
+            }
+        }
+
+        return new self([...$merged, $last]);
+    }
+
+    /** @throws PatternError naming the place that can't be read */
+    public static function parse(string $notation): self
+    {
+        return PatternParser::parse($notation);
+    }
+
+    public function jumps(): int
+    {
+        return array_sum(array_map(static fn (PatternItem $item): int => $item->jumps(), $this->items));
+    }
+
+    public function turns(): int
+    {
+        return array_sum(array_map(static fn (PatternItem $item): int => $item->turns(), $this->items));
+    }
+
+    /** Landings of the feet: one for each jump. */
+    public function contacts(): int
+    {
+        return $this->jumps();
+    }
+
+    public function restSeconds(): float
+    {
+        return array_sum(array_map(static fn (PatternItem $item): float => $item->restSeconds(), $this->items));
+    }
+
+    public function notation(): string
+    {
+        return implode(' ', array_map(static fn (PatternItem $item): string => $item->notation(), $this->items));
+    }
+
+    public function text(): string
+    {
+        return implode(', ', array_map(static fn (PatternItem $item): string => $item->text(), $this->items));
+    }
+
+    public function steps(): iterable
+    {
+        foreach ($this->items as $item) {
+            yield from $item->steps();
+        }
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Tests\Rhythm;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Rhythm\Pattern;
+use Zumbo\Core\Rhythm\PatternError;
+use Zumbo\Core\Rhythm\PatternTiming;
+
+final class PatternTest extends TestCase
+{
+    #[DataProvider('patterns')]
+    public function testReadsCountsAndSays(string $notation, string $canonical, int $jumps, int $turns, string $text): void
+    {
+        $pattern = Pattern::parse($notation);
+        self::assertSame($canonical, $pattern->notation());
+        self::assertSame($jumps, $pattern->jumps());
+        self::assertSame($turns, $pattern->turns());
+        self::assertSame($jumps, $pattern->contacts());
+        self::assertSame($text, $pattern->text());
+        self::assertEquals($pattern, Pattern::parse($pattern->notation()), 'what is printed reads back the same');
+    }
+
+    /**
+     * @return iterable<string, array{string, string, int, int, string}>
+     */
+    public static function patterns(): iterable
+    {
+        yield 'three singles, one double' => ['3s d', '3s d', 4, 5, '3 singles, 1 double'];
+        yield 'neighbours become one' => ['s s  s d d', '3s 2d', 5, 7, '3 singles, 2 doubles'];
+        yield 'a group' => ['(3s d)x4', '(3s d)x4', 16, 20, '4 times: 3 singles, 1 double'];
+        yield 'a rest' => ['10s r10 10s', '10s r10 10s', 20, 20, '10 singles, rest 10 s, 10 singles'];
+        yield 'all kinds' => ['S q t', 'S q t', 3, 5, '1 tall single, 1 quick single, 1 triple'];
+        yield 'groups in groups' => ['((s d)x2 r5)x3', '((s d)x2 r5)x3', 12, 18, '3 times: 2 times: 1 single, 1 double, rest 5 s'];
+        yield 'a group once' => ['(s d)', '(s d)x1', 2, 3, '1 single, 1 double'];
+        yield 'no blanks needed' => ['3s2d', '3s 2d', 5, 7, '3 singles, 2 doubles'];
+    }
+
+    #[DataProvider('unreadable')]
+    public function testNamesThePlaceThatCantBeRead(string $notation, int $position, string $says): void
+    {
+        try {
+            Pattern::parse($notation);
+            self::fail('it was read');
+        } catch (PatternError $e) {
+            self::assertSame($position, $e->position);
+            self::assertStringContainsString($says, $e->getMessage());
+        }
+    }
+
+    /**
+     * @return iterable<string, array{string, int, string}>
+     */
+    public static function unreadable(): iterable
+    {
+        yield 'nothing' => ['', 1, 'the end'];
+        yield 'blanks' => ['   ', 4, 'the end'];
+        yield 'a letter' => ['3s k', 4, '"k"; a jump'];
+        yield 'a count alone' => ['3s 2', 5, 'a jump (s, S, q, d, t) after the count'];
+        yield 'zero' => ['0s', 1, '"0"; a count from 1'];
+        yield 'an open bracket' => ['(3s d', 6, 'the end; a closing bracket'];
+        yield 'a closing bracket' => ['3s)', 3, '")"'];
+        yield 'an empty group' => ['()x3', 2, '")"'];
+        yield 'times nothing' => ['(s)x', 5, 'how many times'];
+        yield 'a rest of nothing' => ['s r', 4, 'seconds, like r10'];
+        yield 'too many' => ['(999s)x999', 10, 'at most 10000 jumps'];
+        yield 'too many in a row' => ['9999s 9999s', 12, 'at most 10000 jumps'];
+        yield 'too deep' => ['(((((s)))))', 5, 'at most 4 brackets'];
+        yield 'not even text' => ["s \xFF", 3, '"?"'];
+        yield 'too long' => [str_repeat('s', 401), 400, 'at most 400 characters'];
+    }
+
+    public function testTheTurnsOfADoubleLieInsideTheFlight(): void
+    {
+        $beats = PatternTiming::of(Pattern::parse('s d'), Rate::perMinute(100));
+        self::assertCount(2, $beats);
+        self::assertEqualsWithDelta(0.6, $beats[1]->atS, 1e-12);
+        self::assertEqualsWithDelta(1.2, $beats[1]->endS, 1e-12);
+        // contact 0.18 s, flight 0.42 s: passes at a quarter and three quarters of it
+        self::assertEqualsWithDelta([0.6 + 0.18 + 0.105, 0.6 + 0.18 + 0.315], $beats[1]->turnsS, 1e-12);
+    }
+
+    public function testAnHourKeepsTheBeat(): void
+    {
+        $beats = PatternTiming::of(Pattern::parse('9999s'), Rate::perMinute(123));
+        self::assertEqualsWithDelta(9999 * 60 / 123, $beats[9998]->endS, 1e-7);
+    }
+
+    public function testTallAndQuickSinglesTakeTheirTimeAndARestIsALengthOfTime(): void
+    {
+        $beats = PatternTiming::of(Pattern::parse('S q r7 s'), Rate::perMinute(60));
+        self::assertEqualsWithDelta([0.0, 1.15, 2.0, 9.0], array_map(static fn ($beat): float => $beat->atS, $beats), 1e-12);
+        self::assertSame([], $beats[2]->turnsS);
+        self::assertNull($beats[2]->kind);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Ops;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Calc\Calculation;
+use Zumbo\Core\Calc\CommandLine;
+use Zumbo\Core\Calc\Registry;
+
+/**
+ * The real command as a process: PHP without any extension it need not have, no framework, no database.
+ */
+final class CalcCommandTest extends TestCase
+{
+    private const INPUTS = [
+        'rope' => 'height=175',
+        'arc' => 'cable_length=240cm hand_span=90cm points=3',
+        'arc-length' => 'arc_depth_m=1 hand_span_m=0.9',
+        'fit' => 'stature=175 reaches=armpit',
+        'pattern' => "'notation=(3s d)x2 r5' cadence_per_min=104",
+        'streak' => "'attempts=[{\"reps\": 12, \"end\": \"miss\"}]' targets=10,20 stage=link",
+        'gate' => "stage=link 'sets=[{\"reps\": 120, \"misses\": 4}]'",
+    ];
+
+    public function testEveryComputationIsTried(): void
+    {
+        self::assertSame(array_map(static fn (Calculation $calculation): string => $calculation->name(), Registry::all()), array_keys(self::INPUTS));
+    }
+
+    #[DataProvider('inputs')]
+    public function testRunsWithNothingButPhp(string $name, string $words): void
+    {
+        [$exit, $out] = $this->execute("$name $words --json");
+        self::assertSame(CommandLine::DONE, $exit, $out);
+        self::assertIsArray(json_decode($out, true));
+        [$exit] = $this->execute("$name $words");
+        self::assertSame(CommandLine::DONE, $exit);
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function inputs(): iterable
+    {
+        foreach (self::INPUTS as $name => $words) {
+            yield $name => [$name, $words];
+        }
+    }
+
+    public function testReadsJsonFromStandardInput(): void
+    {
+        [$exit, $out] = $this->execute('arc --json', '{"cable_length_m": 2.4, "hand_span_m": 0.9}');
+        self::assertSame(CommandLine::DONE, $exit);
+        self::assertEqualsWithDelta(1.05651, json_decode($out, true)['arc_depth_m'], 1e-5);
+    }
+
+    public function testBadInputExitsWithTwoAndOneLine(): void
+    {
+        [$exit, $out] = $this->execute('rope height=19');
+        self::assertSame(CommandLine::BAD_INPUT, $exit);
+        self::assertSame("height \"19\": between 90 and 230 cm, or like 5'3\"", trim($out));
+    }
+
+    /**
+     * @return array{int, string}
+     */
+    private function execute(string $words, string $input = ''): array
+    {
+        $process = proc_open(['bash', '-c', escapeshellarg(\dirname(__DIR__, 2).'/zumbo')." calc $words 2>&1"], [['pipe', 'r'], ['pipe', 'w']], $pipes);
+        self::assertIsResource($process);
+        fwrite($pipes[0], $input);
+        fclose($pipes[0]);
+        $out = (string) stream_get_contents($pipes[1]);
+
+        return [proc_close($process), $out];
+    }
+}
