@@ -16,6 +16,7 @@ missing_packages() {
   have_file /usr/sbin/mariadbd || echo mariadb-server
   have_file /usr/sbin/nginx || echo nginx
   have_file /usr/lib/nginx/modules/ngx_http_brotli_static_module.so || echo libnginx-mod-http-brotli-static
+  have_file /usr/lib/nginx/modules/ngx_nchan_module.so || echo libnginx-mod-nchan
   have composer || echo composer
   have node || echo nodejs
   have npm || echo npm

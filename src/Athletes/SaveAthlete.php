@@ -9,6 +9,7 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Write\IdempotentWrite;
+use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\Athletes;
 
@@ -29,7 +30,7 @@ final readonly class SaveAthlete
     /** @return bool true when it is new, false when the same request came before */
     public function add(UuidV7 $id, AthleteInput $input): bool
     {
-        return $this->writes->run($id, 'add athlete '.$id, $input, function () use ($id, $input): void {
+        return $this->writes->run($id, Subject::of('add', 'athlete', $id), $input, function () use ($id, $input): void {
             $profile = $input->profile();
             $this->athletes->add(new Athlete($this->scope->gymId(), $id, $profile, $profile->experience->firstStage(), $this->clock->now()));
         });
@@ -57,7 +58,7 @@ final readonly class SaveAthlete
     {
         $this->writes->change(
             $condition,
-            "$verb athlete $id",
+            Subject::of($verb, 'athlete', $id),
             $input,
             fn (): Athlete => $this->athletes->get($id),
             $change,

@@ -55,7 +55,7 @@ final readonly class LoadDemo
 
     private function clear(DemoIds $ids): void
     {
-        foreach (['rope', 'mutation', 'athlete', 'coach'] as $table) {
+        foreach (['attempt', 'practice_set', 'practice', 'class_hour', 'gym_change', 'rope', 'mutation', 'athlete', 'coach'] as $table) {
             $this->database->execute("DELETE FROM $table WHERE gym_id = :gym");
         }
         $this->database->execute('DELETE FROM gym WHERE id = :gym');

@@ -15,10 +15,15 @@ use Doctrine\ORM\Tools\ToolEvents;
 #[AsDoctrineListener(ToolEvents::postGenerateSchema)]
 final class GymKeys
 {
-    private const TO_GYM = ['coach', 'athlete', 'rope', 'mutation'];
+    private const TO_GYM = ['coach', 'athlete', 'rope', 'mutation', 'gym_change', 'class_hour', 'practice', 'practice_set', 'attempt'];
 
-    /** table → [key name, columns, table pointed at, its columns] */
-    private const WITHIN_GYM = ['rope' => ['rope_athlete', ['gym_id', 'athlete_id'], 'athlete', ['gym_id', 'id']]];
+    /** table → [key name, columns, table pointed at] */
+    private const WITHIN_GYM = [
+        'rope' => ['rope_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        'practice' => ['practice_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        'practice_set' => ['practice_set_practice', ['gym_id', 'practice_id'], 'practice'],
+        'attempt' => ['attempt_set', ['gym_id', 'set_id'], 'practice_set'],
+    ];
 
     public function postGenerateSchema(GenerateSchemaEventArgs $event): void
     {
@@ -26,8 +31,8 @@ final class GymKeys
         foreach (self::TO_GYM as $table) {
             $schema->getTable($table)->addForeignKeyConstraint('gym', ['gym_id'], ['id'], [], $table.'_gym');
         }
-        foreach (self::WITHIN_GYM as $table => [$name, $columns, $target, $targetColumns]) {
-            $schema->getTable($table)->addForeignKeyConstraint($target, $columns, $targetColumns, [], $name);
+        foreach (self::WITHIN_GYM as $table => [$name, $columns, $target]) {
+            $schema->getTable($table)->addForeignKeyConstraint($target, $columns, ['gym_id', 'id'], [], $name);
         }
     }
 }

@@ -11,6 +11,7 @@ use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
+use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Gyms;
@@ -43,7 +44,7 @@ final readonly class KeepRope
     /** @return bool true when it is new, false when the same request came before */
     public function keep(UuidV7 $id, RopeInput $input): bool
     {
-        return $this->writes->run($id, 'keep rope '.$id, $input, function () use ($id, $input): void {
+        return $this->writes->run($id, Subject::of('keep', 'rope', $id), $input, function () use ($id, $input): void {
             $athlete = $this->athlete($input);
             $this->ropes->add(new Rope($this->scope->gymId(), $id, $athlete->id(), $this->measure($athlete, $input), $this->clock->now()));
         });
@@ -96,6 +97,6 @@ final readonly class KeepRope
      */
     private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change): void
     {
-        $this->writes->change($condition, "$verb rope $id", null, fn (): Rope => $this->ropes->get($id), $change, RopeView::of(...));
+        $this->writes->change($condition, Subject::of($verb, 'rope', $id), null, fn (): Rope => $this->ropes->get($id), $change, RopeView::of(...));
     }
 }

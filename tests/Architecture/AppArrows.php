@@ -15,7 +15,7 @@ use PHPat\Test\PHPat;
  */
 final class AppArrows
 {
-    public const SLICES = ['Athletes', 'Ropes', 'CalcHttp'];
+    public const SLICES = ['Athletes', 'Ropes', 'ClassHour', 'CalcHttp'];
 
     public function testRecordKnowsNoSlice(): Rule
     {
@@ -43,6 +43,11 @@ final class AppArrows
     public function testRopesKnowNoOtherSlice(): Rule
     {
         return self::alone('Ropes');
+    }
+
+    public function testClassHourKnowsNoOtherSlice(): Rule
+    {
+        return self::alone('ClassHour');
     }
 
     public function testCalcHttpKnowsNoOtherSlice(): Rule

@@ -50,14 +50,20 @@ final class AuthorisationTest extends ApiTestCase
         $rope = self::id();
         $this->send('PUT', '/api/ropes/'.$rope, ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
         $this->assertStatus(201);
+        $attempt = self::id();
+        $this->send('PUT', '/api/attempts/'.$attempt, ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => 23, 'end' => 'miss']);
+        $this->assertStatus(201);
+        $rows = ['athletes' => $athlete, 'ropes' => $rope, 'attempts' => $attempt];
+        $bodies = ['athletes' => self::athlete(), 'attempts' => ['clean' => false]];
         $this->signInto();
         $tried = 0;
         foreach ($this->routes() as [$method, $path]) {
             if (!str_contains($path, '{id}') || 'PUT' === $method) {
                 continue; // PUT makes a row of this gym's own, see the tests of each slice
             }
-            $id = str_starts_with($path, '/api/ropes') ? $rope : $athlete;
-            $this->send($method, str_replace('{id}', $id, $path), 'PATCH' === $method ? self::athlete() : null, self::change(1));
+            $slice = explode('/', $path)[2];
+            self::assertArrayHasKey($slice, $rows, "this test knows no row for $path");
+            $this->send($method, str_replace('{id}', $rows[$slice], $path), 'PATCH' === $method ? $bodies[$slice] ?? null : null, self::change(1));
             $this->assertStatus(404);
             ++$tried;
         }

@@ -67,7 +67,7 @@ final readonly class GateOutlook
     private static function chance(Gate $gate, Posterior $posterior): float
     {
         return Measure::Tries === $gate->measure
-            ? $posterior->chanceOfClean(max(0, $gate->count), max(1, $gate->tries))
+            ? $posterior->chanceOfClean($gate->count, $gate->tries)
             : $posterior->chanceOf($gate->count);
     }
 

@@ -58,9 +58,6 @@ final readonly class Posterior
 
     /**
      * Chance of at least `clean` clean ones among `tries`: the beta-binomial distribution's tail.
-     *
-     * @param int<0, max> $clean
-     * @param int<1, max> $tries
      */
     public function chanceOfClean(int $clean, int $tries): float
     {

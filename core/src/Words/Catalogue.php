@@ -71,6 +71,16 @@ final readonly class Catalogue
         'gate.next_close' => 'Close: keep this set, one cue only.',
         'gate.next_practise' => 'Keep practising this set; shorter goes, more of them clean.',
         'set.in_turn' => 'Drill {number} of {of} at this stage, in turn: {why}.',
+        'entry.miss' => '{reps}, miss',
+        'entry.stopped' => '{reps}, stopped',
+        'entry.time' => '{reps}, time',
+        'entry.tries' => '{reps} clean of {tries}',
+        'entry.hold' => '{reps} s, misses: {misses}',
+        'entry.sum' => '{reps} reps, misses: {misses}',
+        'class.nobody' => 'Nobody is here yet',
+        'class.ready' => '{athletes} athletes tonight, nothing logged yet',
+        'class.running' => '{athletes} athletes tonight, {logged} logged',
+        'class.needs_look' => '{athlete} needs a look',
         'rope.reach' => 'Standing on it ({stance}), the {reading} must reach the {landmark}, {reach_m} above the floor.',
         'rope.no_reach' => 'No landmark: measure the whole rope, {overall_m} from handle end to handle end.',
         'caution.stop' => '{caution}: no jumping until the athlete confirms that a professional has cleared it.',
@@ -136,7 +146,7 @@ final readonly class Catalogue
         $value = $verdict->values[$key] ?? throw NoWords::forValue($verdict->code, $key);
 
         return match (true) {
-            \is_string($value) => \array_key_exists($value, self::NAMES) || !str_contains($value, ' ') ? self::name($value) : $value,
+            \is_string($value) => 1 === preg_match('/^[a-z.-]+$/', $value) ? self::name($value) : $value,
             \is_bool($value) => $value ? 'yes' : 'no',
             \is_int($value) => (string) $value,
             str_ends_with($key, '_m') => $this->unit->print(Length::ofMetres($value)),

@@ -45,6 +45,8 @@ final class CatalogueTest extends TestCase
         }
         // CableAdvice composes a code from the phase, GateOutlook one from how often and what is measured.
         $used = array_diff($used, ['gate.', 'gate.unknown_']);
+        // The application says the log and the title of the class.
+        $used = [...$used, 'entry.miss', 'entry.stopped', 'entry.time', 'entry.tries', 'entry.hold', 'entry.sum', 'class.nobody', 'class.ready', 'class.running', 'class.needs_look'];
         foreach (['unknown', 'hardly', 'once', 'in_ten', 'almost_always'] as $often) {
             foreach (['streak', 'tries', 'hold'] as $measure) {
                 $used[] = "gate.{$often}_$measure";

@@ -30,7 +30,7 @@ final readonly class IdempotentWrite
      *
      * @throws MutationReused when the mutation's id came before with another subject or body
      */
-    public function change(WriteCondition $condition, string $subject, mixed $body, callable $find, callable $change, callable $show): void
+    public function change(WriteCondition $condition, Subject $subject, mixed $body, callable $find, callable $change, callable $show): void
     {
         $this->run($condition->mutationId, $subject, $body, static function () use ($condition, $find, $change, $show): void {
             $row = $find();
@@ -42,7 +42,7 @@ final readonly class IdempotentWrite
     }
 
     /**
-     * @param string           $subject what is written, like "PUT athlete 0193…"
+     * @param Subject          $subject what is written, like "PUT athlete 0193…"
      * @param mixed            $body    the input as sent, JSON-serialisable
      * @param callable(): void $apply   runs at most once per id
      *
@@ -50,11 +50,11 @@ final readonly class IdempotentWrite
      *
      * @throws MutationReused when the id came before with another subject or body
      */
-    public function run(Uuid $id, string $subject, mixed $body, callable $apply): bool
+    public function run(Uuid $id, Subject $subject, mixed $body, callable $apply): bool
     {
-        $hash = hash('sha256', json_encode([$subject, $body], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), true);
+        $hash = hash('sha256', json_encode([(string) $subject, $body], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), true);
 
-        return $this->transaction->run(function () use ($id, $hash, $apply): bool {
+        return $this->transaction->run(function () use ($id, $hash, $subject, $apply): bool {
             $seen = $this->database->rows('SELECT body_hash FROM mutation WHERE gym_id = :gym AND id = :id', ['id' => $id], ['id' => UuidType::NAME]);
             if ([] !== $seen) {
                 return $seen[0]['body_hash'] === $hash ? false : throw MutationReused::of($id);
@@ -63,6 +63,11 @@ final readonly class IdempotentWrite
                 'INSERT INTO mutation (gym_id, id, body_hash, revision) SELECT :gym, :id, :hash, revision FROM gym WHERE id = :gym',
                 ['id' => $id, 'hash' => $hash],
                 ['id' => UuidType::NAME],
+            );
+            $this->database->execute(
+                'INSERT INTO gym_change (gym_id, revision, kind, row_id) SELECT :gym, revision, :kind, :row FROM gym WHERE id = :gym',
+                ['kind' => $subject->kind, 'row' => $subject->id],
+                ['row' => UuidType::NAME],
             );
             $apply();
 

@@ -7,6 +7,8 @@ namespace Zumbo\App\Platform\Write;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\Persistence\ManagerRegistry;
 use Zumbo\App\Platform\Gym\GymDatabase;
+use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Live\Hints;
 
 /**
  * Runs a use case in one transaction that also raises the gym's revision. After a deadlock the whole use case runs
@@ -16,7 +18,7 @@ final readonly class Transaction
 {
     private const MOST_TRIES = 5;
 
-    public function __construct(private GymDatabase $database, private ManagerRegistry $registry)
+    public function __construct(private GymDatabase $database, private ManagerRegistry $registry, private GymScope $scope, private Hints $hints)
     {
     }
 
@@ -31,7 +33,10 @@ final readonly class Transaction
     {
         for ($try = 1;; ++$try) {
             try {
-                return $this->once($useCase);
+                $result = $this->once($useCase);
+                $this->hints->changed($this->scope->gymId());
+
+                return $result;
             } catch (RetryableException $e) {
                 if ($try >= self::MOST_TRIES) {
                     throw $e;

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\ClassHour;
+
+use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\Core\Stage\Stage;
+
+/**
+ * One athlete on the plan of the hall: first name only, rope, cue, set, outlook.
+ */
+final readonly class ClassAthleteView
+{
+    public function __construct(
+        public string $id,
+        /** One or two letters, for the typed line. */
+        public string $tag,
+        public string $firstName,
+        public Stage $stage,
+        public int $stageNumber,
+        public ?float $ropeM,
+        public DrillView $drill,
+        public ?SentenceView $outlook,
+        /** Something to heed before jumping. */
+        public bool $caution,
+        /** No jumping until a professional has cleared it. */
+        public bool $stop,
+        /** Entries logged today. */
+        public int $entriesToday,
+        public bool $needsLook,
+    ) {
+    }
+}

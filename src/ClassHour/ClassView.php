@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\ClassHour;
+
+use Zumbo\App\Platform\Api\SentenceView;
+
+/**
+ * Tonight.
+ */
+final readonly class ClassView
+{
+    /**
+     * @param list<ClassAthleteView> $athletes by stage, then by name
+     * @param list<AttemptView>      $justNow  of today, the newest first
+     */
+    public function __construct(
+        public SentenceView $title,
+        /** Local day, like 2026-11-24. */
+        public string $day,
+        /** The class in the calendar; null when none is planned today. */
+        public ?string $className,
+        public array $athletes,
+        public array $justNow,
+        /** The revision this was read at, for the change feed. */
+        public int $revision,
+    ) {
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\ClassHour;
+
+use Zumbo\Core\Drill\Drill;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Rhythm\PatternTiming;
+
+/**
+ * A drill with its pattern in time, to be drawn and played.
+ */
+final readonly class DrillView
+{
+    /** More than this is drawn and looped as its beginning: a run of one kind sounds the same for ever. */
+    private const MOST_BEATS = 120;
+
+    /**
+     * @param list<BeatView> $beats one round of the pattern
+     */
+    private function __construct(
+        public string $code,
+        public string $title,
+        /** The pattern as one reads it aloud. */
+        public string $text,
+        public string $notation,
+        public int $cadencePerMin,
+        public Measure $measure,
+        public int $aim,
+        public string $dose,
+        public string $cue,
+        public string $why,
+        public array $beats,
+    ) {
+    }
+
+    public static function of(Drill $drill): self
+    {
+        return new self(
+            $drill->code,
+            $drill->title,
+            $drill->pattern->text(),
+            $drill->pattern->notation(),
+            $drill->cadence,
+            $drill->measure,
+            $drill->aim,
+            $drill->dose(),
+            $drill->cue,
+            $drill->why,
+            array_map(BeatView::of(...), \array_slice(PatternTiming::of($drill->pattern, Rate::perMinute($drill->cadence)), 0, self::MOST_BEATS)),
+        );
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\ClassHour;
+
+use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Path\GateOutlook;
+
+/**
+ * The outlook of a stage's gate.
+ */
+final readonly class GateView
+{
+    private function __construct(
+        /** What must be reached: reps, clean tries, or seconds. */
+        public int $count,
+        public float $chance,
+        public int $entries,
+        public bool $open,
+        public SentenceView $outlook,
+        public SentenceView $basis,
+        public SentenceView $next,
+    ) {
+    }
+
+    public static function of(GateOutlook $outlook): self
+    {
+        return new self(
+            $outlook->gate->count,
+            $outlook->chance,
+            $outlook->entries,
+            $outlook->open,
+            SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
+            SentenceView::of($outlook->basis, LengthUnit::Centimetre),
+            SentenceView::of($outlook->next, LengthUnit::Centimetre),
+        );
+    }
+}

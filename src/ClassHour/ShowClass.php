@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\ClassHour;
+
+use Psr\Clock\ClockInterface;
+use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Record\Athlete;
+use Zumbo\App\Record\Athletes;
+use Zumbo\App\Record\Attempt;
+use Zumbo\App\Record\AttemptKind;
+use Zumbo\App\Record\Attempts;
+use Zumbo\App\Record\Gyms;
+use Zumbo\App\Record\Ropes;
+use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Path\TodaysSet;
+use Zumbo\Core\Streak\AttemptEnd;
+
+/**
+ * The plan of the hall tonight: everybody with rope, set, cue and outlook, and what was logged just now.
+ */
+final readonly class ShowClass
+{
+    private const JUST_NOW = 12;
+
+    /** So many misses in a row tonight and the coach should have a look. */
+    private const MISSES_FOR_A_LOOK = 3;
+
+    public function __construct(
+        private Athletes $athletes,
+        private Ropes $ropes,
+        private Attempts $attempts,
+        private Gyms $gyms,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    public function tonight(): ClassView
+    {
+        $now = $this->clock->now();
+        $gym = $this->gyms->current();
+        $day = LocalDay::of($now, $gym->timeZone());
+        $athletes = $this->athletes->present();
+        usort($athletes, static fn (Athlete $a, Athlete $b): int => [$a->stage()->number(), $a->profile()->name] <=> [$b->stage()->number(), $b->profile()->name]);
+        $attempts = $this->attempts->since($now->modify(ShowToday::LOOK_BACK));
+        $today = static fn (Attempt $attempt): bool => LocalDay::of($attempt->loggedAt(), $gym->timeZone())->getTimestamp() === $day->getTimestamp();
+        $views = $this->athleteViews($athletes, $attempts, $today, $day, $now);
+        $logged = array_values(array_filter(array_merge(...array_values($attempts)), $today));
+        usort($logged, static fn (Attempt $a, Attempt $b): int => [$b->loggedAt(), $b->id()->toRfc4122()] <=> [$a->loggedAt(), $a->id()->toRfc4122()]);
+
+        return new ClassView(
+            SentenceView::of(self::title($views, \count($logged)), LengthUnit::Centimetre),
+            $day->format('Y-m-d'),
+            $this->attempts->classOf($day)?->name,
+            $views,
+            array_map(AttemptView::of(...), \array_slice($logged, 0, self::JUST_NOW)),
+            $gym->revision(),
+        );
+    }
+
+    /**
+     * @param list<Athlete>                $athletes
+     * @param array<string, list<Attempt>> $attempts
+     * @param callable(Attempt): bool      $today
+     *
+     * @return list<ClassAthleteView>
+     */
+    private function athleteViews(array $athletes, array $attempts, callable $today, \DateTimeImmutable $day, \DateTimeImmutable $now): array
+    {
+        $ropes = $this->ropes->current();
+        $before = $this->attempts->practicesBefore($day);
+        $tags = Tags::of(array_combine(
+            array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes),
+            array_map(static fn (Athlete $athlete): string => $athlete->profile()->name, $athletes),
+        ));
+
+        return array_map(static function (Athlete $athlete) use ($attempts, $today, $ropes, $before, $tags, $now): ClassAthleteView {
+            $id = $athlete->id()->toRfc4122();
+            $mine = $attempts[$id] ?? [];
+            $tonight = array_values(array_filter($mine, $today));
+            $outlook = ShowToday::outlook($athlete, ShowToday::ofStage($athlete, $mine), $now);
+            $cautions = $athlete->profile()->cautions();
+
+            return new ClassAthleteView(
+                $id,
+                $tags[$id],
+                explode(' ', $athlete->profile()->name)[0],
+                $athlete->stage(),
+                $athlete->stage()->number(),
+                ($ropes[$id] ?? null)?->measure()->cableLengthM,
+                DrillView::of(TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill),
+                null === $outlook ? null : SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
+                [] !== $cautions,
+                [] !== array_filter($cautions, static fn (Caution $caution): bool => $caution->stopsJumping()),
+                \count($tonight),
+                self::needsLook($tonight),
+            );
+        }, $athletes);
+    }
+
+    /**
+     * @param list<Attempt> $tonight
+     */
+    private static function needsLook(array $tonight): bool
+    {
+        $last = \array_slice($tonight, -self::MISSES_FOR_A_LOOK);
+        $missed = array_filter($last, static fn (Attempt $attempt): bool => !$attempt->isClean() || (AttemptKind::Streak === $attempt->kind() && AttemptEnd::Miss === $attempt->ended() && $attempt->reps() < self::MISSES_FOR_A_LOOK));
+
+        return \count($missed) >= self::MISSES_FOR_A_LOOK;
+    }
+
+    /**
+     * @param list<ClassAthleteView> $athletes
+     */
+    private static function title(array $athletes, int $logged): Verdict
+    {
+        foreach ($athletes as $athlete) {
+            if ($athlete->needsLook) {
+                return Verdict::of('class.needs_look', ['athlete' => $athlete->firstName]);
+            }
+        }
+        $values = ['athletes' => \count($athletes), 'logged' => $logged];
+
+        return match (true) {
+            [] === $athletes => Verdict::of('class.nobody'),
+            0 === $logged => Verdict::of('class.ready', $values),
+            default => Verdict::of('class.running', $values),
+        };
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\ClassHour;
+
+use Zumbo\App\Platform\Api\SentenceView;
+
+/**
+ * What one athlete works on today, how it went so far, and how far the gate is.
+ */
+final readonly class TodayView
+{
+    /**
+     * @param list<DrillView>   $others  the other drills of the stage
+     * @param list<AttemptView> $entries of this stage, the newest last
+     */
+    public function __construct(
+        public string $athleteId,
+        public DrillView $drill,
+        public SentenceView $reason,
+        public array $others,
+        /** Null at the last stage. */
+        public ?GateView $gate,
+        public array $entries,
+    ) {
+    }
+}

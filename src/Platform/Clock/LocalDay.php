@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Clock;
+
+/**
+ * The calendar day at a place, as midnight UTC of that date: how `local_day` columns are written.
+ */
+final class LocalDay
+{
+    /**
+     * @param string $timeZone IANA name
+     */
+    public static function of(\DateTimeImmutable $instant, string $timeZone): \DateTimeImmutable
+    {
+        $date = $instant->setTimezone(new \DateTimeZone($timeZone))->format('Y-m-d');
+
+        return new \DateTimeImmutable($date.' 00:00:00', new \DateTimeZone('UTC'));
+    }
+}

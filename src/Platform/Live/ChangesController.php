@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Live;
+
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Gym\GymDatabase;
+use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Input\Query;
+
+/**
+ * What changed in the gym since a revision, and the stream of hints that it is worth asking.
+ */
+final readonly class ChangesController
+{
+    /** More than that and a client had better fetch everything anew. */
+    private const MOST = 500;
+
+    public function __construct(private GymDatabase $database, private GymScope $scope)
+    {
+    }
+
+    #[Route('/api/changes', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(ChangesView::class)]
+    public function changes(#[Query] SinceInput $input = new SinceInput()): ChangesView
+    {
+        $now = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0]['revision'] ?? 0;
+        $rows = $this->database->rows('SELECT DISTINCT kind FROM (SELECT kind FROM gym_change WHERE gym_id = :gym AND revision > :since ORDER BY revision LIMIT '.self::MOST.') AS newest ORDER BY kind', ['since' => $input->since]);
+
+        return new ChangesView(is_numeric($now) ? (int) $now : 0, array_map(static fn (array $row): string => \is_string($row['kind']) ? $row['kind'] : '', $rows));
+    }
+
+    /** PHP only says who may listen; nginx holds the stream. */
+    #[Route('/api/live', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    public function live(): Response
+    {
+        return new Response('', 200, ['X-Accel-Redirect' => '/internal/live/'.$this->scope->gymId()->toRfc4122(), 'X-Accel-Buffering' => 'no']);
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Record;
+
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Gym\GymDatabase;
+use Zumbo\App\Platform\Gym\GymScope;
+
+/**
+ * The log of the current gym, and the practices and sets that hold it.
+ */
+final readonly class Attempts
+{
+    public function __construct(private GymDatabase $database, private GymScope $scope)
+    {
+    }
+
+    /** @throws UnknownRow when this gym has no such attempt, removed or not */
+    public function get(Uuid $id): Attempt
+    {
+        return $this->database->entities()->find(Attempt::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ?? throw UnknownRow::of('attempt', $id);
+    }
+
+    /**
+     * @return array<string, list<Attempt>> by athlete id, the newest last; one query for the whole gym
+     */
+    public function since(\DateTimeImmutable $from): array
+    {
+        /** @var list<Attempt> $attempts */
+        $attempts = $this->database->entities()
+            ->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id')
+            ->setParameter('from', $from, 'datetime_immutable')
+            ->getResult();
+        $byAthlete = [];
+        foreach ($attempts as $attempt) {
+            $byAthlete[$attempt->athleteId()->toRfc4122()][] = $attempt;
+        }
+
+        return $byAthlete;
+    }
+
+    /**
+     * @return list<Attempt> the newest last
+     */
+    public function ofAthlete(Uuid $athlete, \DateTimeImmutable $from): array
+    {
+        /** @var list<Attempt> $attempts */
+        $attempts = $this->database->entities()
+            ->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.athleteId = :athlete AND a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id')
+            ->setParameter('athlete', $athlete, 'uuid')
+            ->setParameter('from', $from, 'datetime_immutable')
+            ->getResult();
+
+        return $attempts;
+    }
+
+    public function add(Attempt $attempt): void
+    {
+        $this->database->entities()->persist($attempt);
+    }
+
+    /** The set of a drill in an athlete's practice of a local day; made when it is the first of its kind. */
+    public function setFor(Athlete $athlete, string $drill, \DateTimeImmutable $localDay, \DateTimeImmutable $at): PracticeSet
+    {
+        $entities = $this->database->entities();
+        $gym = $this->scope->gymId();
+        $practice = $entities->getRepository(Practice::class)->findOneBy(['athleteId' => $athlete->id(), 'localDay' => $localDay]);
+        if (null === $practice) {
+            $practice = new Practice($gym, Uuid::v7(), $athlete->id(), $localDay, $at);
+            $entities->persist($practice);
+        }
+        $set = $entities->getRepository(PracticeSet::class)->findOneBy(['practiceId' => $practice->id, 'drill' => $drill]);
+        if (null === $set) {
+            $set = new PracticeSet($gym, Uuid::v7(), $practice->id, $drill, $athlete->stage());
+            $entities->persist($set);
+        }
+
+        return $set;
+    }
+
+    /**
+     * @return array<string, int> practices with work at the athlete's present stage before a local day, by athlete id
+     */
+    public function practicesBefore(\DateTimeImmutable $localDay): array
+    {
+        $rows = $this->database->rows(
+            'SELECT HEX(p.athlete_id) AS athlete, COUNT(DISTINCT p.id) AS practices FROM practice p
+             JOIN athlete a ON a.gym_id = p.gym_id AND a.id = p.athlete_id
+             JOIN practice_set s ON s.gym_id = p.gym_id AND s.practice_id = p.id AND s.stage = a.stage
+             WHERE p.gym_id = :gym AND p.local_day < :day GROUP BY p.athlete_id',
+            ['day' => $localDay->format('Y-m-d')],
+        );
+        $counts = [];
+        foreach ($rows as $row) {
+            \assert(\is_string($row['athlete']) && is_numeric($row['practices']));
+            $counts[Uuid::fromBinary((string) hex2bin($row['athlete']))->toRfc4122()] = (int) $row['practices'];
+        }
+
+        return $counts;
+    }
+
+    /** The class of a local day, if there is one. */
+    public function classOf(\DateTimeImmutable $localDay): ?ClassHour
+    {
+        return $this->database->entities()->getRepository(ClassHour::class)->findOneBy(['localDay' => $localDay], ['startsAt' => 'ASC']);
+    }
+}
