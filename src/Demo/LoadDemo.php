@@ -11,6 +11,7 @@ use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\SignIn\SignedInCoach;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\AthleteProfile;
+use Zumbo\App\Record\ClassHour;
 use Zumbo\App\Record\Coach;
 use Zumbo\App\Record\Gym;
 use Zumbo\App\Record\Role;
@@ -31,6 +32,7 @@ use Zumbo\Core\Rope\TurningRope;
 final readonly class LoadDemo
 {
     private const DAYS_SHOWN = 90;
+    private const SEED = 14;
 
     public function __construct(private GymDatabase $database, private GymScope $scope, private PasswordHasherFactoryInterface $hashers)
     {
@@ -42,13 +44,15 @@ final readonly class LoadDemo
         $gymId = $ids->named('gym');
         $this->scope->enter($gymId);
         $manager = $this->database->entities();
-        $manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($ids, $gymId): void {
+        $manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($ids, $gymId, $day): void {
             $this->clear($ids);
             $manager->persist(new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre));
             $this->addCoach($manager, $ids, SaltmarshBarbell::OWNER_EMAIL, SaltmarshBarbell::OWNER_NAME, Role::Owner);
             $this->addCoach($manager, $ids, SaltmarshBarbell::HELPER_EMAIL, SaltmarshBarbell::HELPER_NAME, Role::Helper);
+            $manager->persist(new ClassHour($gymId, $ids->named('class '.$day->format('Y-m-d')), 'Evening class', $day->setTime(0, 0), $day->setTime(18, 30)));
+            $log = new DemoLog($manager, $ids, self::SEED);
             foreach (SaltmarshBarbell::athletes() as $person) {
-                $this->addAthlete($manager, $ids, $person);
+                $log->write($this->addAthlete($manager, $ids, $person), $day);
             }
         });
     }
@@ -70,7 +74,7 @@ final readonly class LoadDemo
     /**
      * @param array{name: string, cm: int, age: int, hand: \Zumbo\App\Record\DominantHand, experience: \Zumbo\Core\Stage\Experience, stage: \Zumbo\Core\Stage\Stage, cautions: list<\Zumbo\Core\Body\Caution>, note: string, keepsRope: bool} $person
      */
-    private function addAthlete(EntityManagerInterface $manager, DemoIds $ids, array $person): void
+    private function addAthlete(EntityManagerInterface $manager, DemoIds $ids, array $person): Athlete
     {
         $stature = Length::ofCentimetres($person['cm']);
         $birthYear = (int) $ids->start->format('Y') - $person['age'];
@@ -78,7 +82,7 @@ final readonly class LoadDemo
         $athlete = new Athlete($this->scope->gymId(), $ids->named($person['name']), $profile, $person['stage'], $ids->start);
         $manager->persist($athlete);
         if (!$person['keepsRope']) {
-            return;
+            return $athlete;
         }
         $ropes = RopeSizing::of(Body::ofStature($stature), Handle::usual(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->allSchools();
         \assert([] !== $ropes);
@@ -87,5 +91,7 @@ final readonly class LoadDemo
         $family = CableAdvice::forStage($person['stage'], $turning)->family;
         $measure = new RopeMeasure($rope->cable->metres(), Handle::USUAL_LENGTH_M, $family, $rope->school, $rope->stance, $rope->cable->metres(), '');
         $manager->persist(new Rope($this->scope->gymId(), $ids->named($person['name'].' rope'), $athlete->id(), $measure, $ids->start->modify('+1 day')));
+
+        return $athlete;
     }
 }

@@ -31,6 +31,7 @@ final class DemoTest extends KernelTestCase
         self::assertCount(10, array_unique(array_column($athletes, 'stage')), 'all ten stages');
         self::assertCount(2, array_filter($athletes, static fn (array $athlete): bool => '[]' !== $athlete['cautions']));
         $ages = array_map(static fn (array $athlete): int => 2026 - (int) $athlete['birth_year'], $athletes);
+        self::assertGreaterThan(10, min(array_column($athletes, 'attempts') ?: [0]), 'everybody has a log');
         sort($ages);
         self::assertSame([13, 64], [reset($ages), end($ages)]);
     }
@@ -61,7 +62,7 @@ final class DemoTest extends KernelTestCase
         $gym = (new DemoIds(new \DateTimeImmutable()))->named('gym')->toBinary();
 
         return self::service(Connection::class)
-            ->fetchAllAssociative('SELECT a.*, r.cable_length_m, r.family FROM athlete a LEFT JOIN rope r ON r.gym_id = a.gym_id AND r.athlete_id = a.id WHERE a.gym_id = ? ORDER BY a.id', [$gym]);
+            ->fetchAllAssociative('SELECT a.*, r.cable_length_m, r.family, (SELECT COUNT(*) FROM attempt t WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS attempts, (SELECT SUM(t.reps * t.version) FROM attempt t WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS reps FROM athlete a LEFT JOIN rope r ON r.gym_id = a.gym_id AND r.athlete_id = a.id WHERE a.gym_id = ? ORDER BY a.id', [$gym]);
     }
 
     private function tester(): CommandTester

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\ClassHour;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Zumbo\App\ClassHour\Tags;
+use Zumbo\App\Tests\ApiTestCase;
+
+final class ClassApiTest extends ApiTestCase
+{
+    public function testAnEmptyGymSaysSo(): void
+    {
+        $this->signInto();
+        $class = $this->send('GET', '/api/class');
+        self::assertSame('Nobody is here yet', $class['title']['sentence']);
+        self::assertSame([], $class['athletes']);
+    }
+
+    public function testShowsEverybodyByStageWithRopeSetAndCue(): void
+    {
+        $this->signInto();
+        $mix = $this->add('Ilse Tannow', 'some-doubles');
+        $this->add('Tomasz Wierzba', 'none');
+        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $mix, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
+        $class = $this->send('GET', '/api/class');
+        self::assertSame('2 athletes tonight, nothing logged yet', $class['title']['sentence']);
+        self::assertSame(['Tomasz', 'Ilse'], array_column($class['athletes'], 'firstName'));
+        self::assertSame(['t', 'i'], array_column($class['athletes'], 'tag'));
+        self::assertEqualsWithDelta(2.4436, $class['athletes'][1]['ropeM'], 1e-9);
+        self::assertNull($class['athletes'][0]['ropeM']);
+        self::assertSame('land ready', $class['athletes'][1]['drill']['cue']);
+        self::assertSame('Nothing logged yet towards 30 s without a miss', $class['athletes'][1]['outlook']['sentence']);
+    }
+
+    public function testShowsWhatWasLoggedJustNowTheNewestFirst(): void
+    {
+        $this->signInto();
+        $athlete = $this->add('Ilse Tannow', 'singles');
+        foreach ([11, 14] as $i => $reps) {
+            $this->log($athlete, $reps, 'miss', \sprintf('-%d seconds', 60 - 30 * $i));
+        }
+        $class = $this->send('GET', '/api/class');
+        self::assertSame(['14, miss', '11, miss'], array_column($class['justNow'], 'sentence'));
+        self::assertSame('1 athletes tonight, 2 logged', $class['title']['sentence']);
+        self::assertSame(2, $class['athletes'][0]['entriesToday']);
+        self::assertFalse($class['athletes'][0]['needsLook']);
+    }
+
+    public function testThreeEarlyMissesNeedALook(): void
+    {
+        $this->signInto();
+        $athlete = $this->add('Priya Nandakar', 'some-doubles');
+        foreach ([2, 0, 1] as $i => $reps) {
+            $this->log($athlete, $reps, 'miss', \sprintf('-%d seconds', 60 - 10 * $i));
+        }
+        $class = $this->send('GET', '/api/class');
+        self::assertSame('Priya needs a look', $class['title']['sentence']);
+        self::assertTrue($class['athletes'][0]['needsLook']);
+    }
+
+    public function testARedFlagStopsJumpingOnThePlanToo(): void
+    {
+        $this->signInto();
+        $this->send('PUT', '/api/athletes/'.self::id(), self::athlete(['cautions' => ['red-flag']]));
+        $athlete = $this->send('GET', '/api/class')['athletes'][0];
+        self::assertTrue($athlete['caution']);
+        self::assertTrue($athlete['stop']);
+    }
+
+    public function testTheQueriesDoNotGrowWithTheClass(): void
+    {
+        $this->signInto();
+        $this->log($this->add('First Athlete', 'singles'), 10, 'miss', '-1 minute');
+        $few = $this->queries();
+        for ($i = 0; $i < 12; ++$i) {
+            $this->log($this->add('Athlete '.$i, 'singles'), 10, 'miss', '-1 minute');
+        }
+        self::assertSame($few, $this->queries());
+    }
+
+    public function testChangesTellTheKindsSinceARevision(): void
+    {
+        $this->signInto();
+        $revision = $this->send('GET', '/api/changes')['revision'];
+        $athlete = $this->add('Ilse Tannow', 'singles');
+        $this->log($athlete, 10, 'miss', '-1 minute');
+        $changes = $this->send('GET', '/api/changes?since='.$revision);
+        self::assertSame(['athlete', 'attempt'], $changes['kinds']);
+        self::assertSame($revision + 2, $changes['revision']);
+        self::assertSame([], $this->send('GET', '/api/changes?since='.$changes['revision'])['kinds']);
+        self::assertSame($changes['revision'], $this->send('GET', '/api/class')['revision']);
+        $this->signInto();
+        self::assertSame([], $this->send('GET', '/api/changes')['kinds'], 'another gym sees none of it');
+    }
+
+    public function testABadRevisionIsNamed(): void
+    {
+        $this->signInto();
+        foreach (['-1', 'x', '1e3'] as $since) {
+            $problem = $this->send('GET', '/api/changes?since='.$since);
+            $this->assertStatus(422);
+            self::assertSame('since', $problem['errors'][0]['field']);
+        }
+    }
+
+    public function testOnlyTheOwnGymsHintsMayBeListenedTo(): void
+    {
+        $gym = $this->signInto();
+        $this->browser->request('GET', '/api/live');
+        self::assertSame('/internal/live/'.$gym->toRfc4122(), $this->response()->headers->get('X-Accel-Redirect'));
+    }
+
+    /**
+     * @param list<string> $names
+     * @param list<string> $tags
+     */
+    #[DataProvider('tagged')]
+    public function testTagsAreShortAndAllDifferent(array $names, array $tags): void
+    {
+        self::assertSame($tags, array_values(Tags::of(array_combine(array_map(static fn (int $i): string => "id$i", array_keys($names)), $names))));
+    }
+
+    /**
+     * @return iterable<string, array{list<string>, list<string>}>
+     */
+    public static function tagged(): iterable
+    {
+        yield 'initials' => [['Ilse', 'Femi'], ['i', 'f']];
+        yield 'a shared initial' => [['Ilse', 'Ivo', 'Femi'], ['il', 'iv', 'f']];
+        yield 'nearly the same name' => [['Ana', 'Anabel', 'Anna'], ['an', 'aa', 'ax']];
+        yield 'accents and other scripts' => [['Émile', '文', 'Øyvind'], ['e', 'z', 'y']];
+        $many = array_map(static fn (int $i): string => \chr(97 + $i % 26).'name', range(0, 59));
+        self::assertCount(60, array_unique(Tags::of(array_combine(array_map(static fn (int $i): string => "id$i", array_keys($many)), $many))));
+        yield 'one' => [['Wen'], ['w']];
+    }
+
+    private function add(string $name, string $experience): string
+    {
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['name' => $name, 'experience' => $experience]));
+        $this->assertStatus(201);
+
+        return $id;
+    }
+
+    private function log(string $athlete, int $reps, string $end, string $ago): void
+    {
+        $at = (new \DateTimeImmutable($ago, new \DateTimeZone('UTC')))->format('Y-m-d\TH:i:s\Z');
+        $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => $reps, 'end' => $end, 'at' => $at]);
+        $this->assertStatus(201);
+    }
+
+    private function queries(): int
+    {
+        $count = static fn (): int => (int) self::connection()->fetchOne("SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'");
+        $before = $count();
+        $this->browser->disableReboot();
+        $this->send('GET', '/api/class');
+        $this->assertStatus(200);
+
+        return $count() - $before;
+    }
+}
