@@ -16,9 +16,14 @@ test('pictures of the main views', async ({ page }) => {
 
   const take = async (name: string) => {
     await page.evaluate(() => document.fonts.ready);
-    await page.waitForLoadState('networkidle');
+    // The stream of hints keeps the network busy: wait for what is drawn instead.
+    await page.waitForTimeout(400);
     await page.screenshot({ path: `${folder}/${name}.png` });
   };
+  await expect(page.getByRole('button', { name: /^Ilse/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Priya/ }).click();
+  await page.getByLabel('Log line').fill('k23x');
+  await take('class');
   await page.goto('/athletes');
   await expect(page.getByRole('link', { name: 'Ilse Tannow' })).toBeVisible();
   await take('athletes');
@@ -26,8 +31,8 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByLabel('Height').fill("5'9");
   await take('new-athlete');
   await page.goto('/athletes');
-  await page.getByRole('link', { name: 'Dmitri Palenko' }).click();
-  await expect(page.getByRole('button', { name: 'Save the changes' })).toBeVisible();
+  await page.getByRole('link', { name: 'Priya Nandakar' }).click();
+  await expect(page.getByRole('group', { name: 'Gate' })).toBeVisible();
   await take('athlete');
   await page.goto('/ropes');
   await expect(page.getByRole('link', { name: /Ilse Tannow/ })).toBeVisible();
@@ -38,6 +43,16 @@ test('pictures of the main views', async ({ page }) => {
 
   await page.setViewportSize(phone);
   await take('rope-bench-phone');
+  await page.goto('/class');
+  await expect(page.getByRole('button', { name: /^Ilse/ })).toBeVisible();
+  await take('class-phone');
+  await page.getByRole('button', { name: /^Priya/ }).click();
+  await page
+    .getByRole('group', { name: /Priya, set and log/ })
+    .getByRole('button', { name: '10 more' })
+    .click();
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await take('log-phone');
   await page.goto('/athletes');
   await expect(page.getByRole('link', { name: 'Ilse Tannow' })).toBeVisible();
   await take('athletes-phone');

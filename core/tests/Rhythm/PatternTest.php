@@ -97,4 +97,19 @@ final class PatternTest extends TestCase
         self::assertSame([], $beats[2]->turnsS);
         self::assertNull($beats[2]->kind);
     }
+
+    /** The browser plays the same times: web/src/lib/beatScheduler.test.ts reads this file too. */
+    public function testTheGoldenBeatsAreTheCores(): void
+    {
+        $golden = json_decode((string) file_get_contents(__DIR__.'/../golden/beats.json'), true, 16, \JSON_THROW_ON_ERROR);
+        self::assertNotSame([], $golden['cases']);
+        foreach ($golden['cases'] as $case) {
+            foreach (PatternTiming::of(Pattern::parse($case['notation']), Rate::perMinute($case['cadence'])) as $i => $beat) {
+                self::assertSame($case['beats'][$i]['kind'], $beat->kind?->value);
+                self::assertEqualsWithDelta($case['beats'][$i]['atS'], $beat->atS, 1e-9);
+                self::assertEqualsWithDelta($case['beats'][$i]['turnsS'], $beat->turnsS, 1e-9);
+                self::assertEqualsWithDelta($case['beats'][$i]['endS'], $beat->endS, 1e-9);
+            }
+        }
+    }
 }

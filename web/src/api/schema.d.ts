@@ -68,6 +68,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{id}/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classToday"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["attemptsOne"];
+        put: operations["attemptsLog"];
+        post?: never;
+        delete: operations["attemptsRemove"];
+        options?: never;
+        head?: never;
+        patch: operations["attemptsJudge"];
+        trace?: never;
+    };
+    "/api/attempts/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["attemptsRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/arc": {
         parameters: {
             query?: never;
@@ -181,6 +229,38 @@ export interface paths {
         put?: never;
         /** the chance of a rep from logged goes, and of reaching a streak */
         post: operations["calcStreak"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changesChanges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classTonight"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -315,6 +395,41 @@ export interface components {
             removed: boolean;
             version: number;
         };
+        /** @enum {string} */
+        AttemptEnd: "miss" | "stopped" | "time";
+        AttemptInput: {
+            athleteId: string;
+            drill: string;
+            /** @enum {string} */
+            kind: "streak" | "tries" | "hold" | "sum";
+            reps: number;
+            misses?: number;
+            /** @enum {string|null} */
+            end?: "miss" | "stopped" | "time" | null;
+            clean?: boolean;
+            at?: string | null;
+        };
+        /** @enum {string} */
+        AttemptKind: "streak" | "tries" | "hold" | "sum";
+        AttemptView: {
+            id: string;
+            athleteId: string;
+            kind: components["schemas"]["AttemptKind"];
+            reps: number;
+            misses: number;
+            end: components["schemas"]["AttemptEnd"] | null;
+            clean: boolean;
+            at: string;
+            sentence: string;
+            removed: boolean;
+            version: number;
+        };
+        BeatView: {
+            kind: components["schemas"]["JumpKind"] | null;
+            atS: number;
+            turnsS: number[];
+            endS: number;
+        };
         CableAdviceView: {
             family: components["schemas"]["CableFamily"];
             name: string;
@@ -331,6 +446,32 @@ export interface components {
             stopsJumping: boolean;
             sentence: string;
         };
+        ChangesView: {
+            revision: number;
+            kinds: string[];
+        };
+        ClassAthleteView: {
+            id: string;
+            tag: string;
+            firstName: string;
+            stage: components["schemas"]["Stage"];
+            stageNumber: number;
+            ropeM: number | null;
+            drill: components["schemas"]["DrillView"];
+            outlook: components["schemas"]["SentenceView"] | null;
+            caution: boolean;
+            stop: boolean;
+            entriesToday: number;
+            needsLook: boolean;
+        };
+        ClassView: {
+            title: components["schemas"]["SentenceView"];
+            day: string;
+            className: string | null;
+            athletes: components["schemas"]["ClassAthleteView"][];
+            justNow: components["schemas"]["AttemptView"][];
+            revision: number;
+        };
         CoachView: {
             id: string;
             name: string;
@@ -338,6 +479,19 @@ export interface components {
         };
         /** @enum {string} */
         DominantHand: "right" | "left" | "both";
+        DrillView: {
+            code: string;
+            title: string;
+            text: string;
+            notation: string;
+            cadencePerMin: number;
+            measure: components["schemas"]["Measure"];
+            aim: number;
+            dose: string;
+            cue: string;
+            why: string;
+            beats: components["schemas"]["BeatView"][];
+        };
         /** @enum {string} */
         Experience: "none" | "singles" | "some-doubles" | "linked-doubles";
         FigureView: {
@@ -348,6 +502,15 @@ export interface components {
             shoulderBreadthM: number;
             handHeightM: number;
         };
+        GateView: {
+            count: number;
+            chance: number;
+            entries: number;
+            open: boolean;
+            outlook: components["schemas"]["SentenceView"];
+            basis: components["schemas"]["SentenceView"];
+            next: components["schemas"]["SentenceView"];
+        };
         GymView: {
             id: string;
             name: string;
@@ -355,11 +518,15 @@ export interface components {
             unit: components["schemas"]["LengthUnit"];
         };
         /** @enum {string} */
+        JumpKind: "s" | "S" | "q" | "d" | "t";
+        /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
         MeView: {
             coach: components["schemas"]["CoachView"] | null;
             gym: components["schemas"]["GymView"] | null;
         };
+        /** @enum {string} */
+        Measure: "streak" | "tries" | "hold";
         OwnRopeView: {
             id: string;
             cableLengthM: number;
@@ -369,6 +536,9 @@ export interface components {
         PointView: {
             xM: number;
             yM: number;
+        };
+        QualityInput: {
+            clean: boolean;
         };
         /** @enum {string} */
         Reading: "handle-end" | "cable-end" | "overall";
@@ -440,6 +610,14 @@ export interface components {
         Stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
         /** @enum {string} */
         Stance: "one-foot" | "two-feet" | "pinned";
+        TodayView: {
+            athleteId: string;
+            drill: components["schemas"]["DrillView"];
+            reason: components["schemas"]["SentenceView"];
+            others: components["schemas"]["DrillView"][];
+            gate: components["schemas"]["GateView"] | null;
+            entries: components["schemas"]["AttemptView"][];
+        };
         TurningView: {
             cableLengthM: number;
             arc: components["schemas"]["ArcView"];
@@ -698,6 +876,218 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SizingView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    attemptsOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    attemptsLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AttemptInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    attemptsRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    attemptsJudge: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QualityInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    attemptsRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
                 };
             };
             /** @description refused, with the reason */
@@ -1142,6 +1532,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changesChanges: {
+        parameters: {
+            query?: {
+                since?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangesView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classTonight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
                 };
             };
             /** @description refused, with the reason */

@@ -36,6 +36,7 @@ export function useSignOut(): UseMutationResult<unknown, Error, void> {
     // Nothing of one coach may be seen by the next who signs in on this device.
     onSuccess: () => {
       client.clear();
+      void globalThis.caches?.delete('zumbo-api');
       return client.invalidateQueries({ queryKey: meKey });
     },
   });

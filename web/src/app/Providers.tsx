@@ -17,7 +17,13 @@ function makeClient(): QueryClient {
       },
     }),
     defaultOptions: {
-      queries: { staleTime: 10_000, retry: (count, error) => !(error instanceof ProblemError) && count < 2 },
+      mutations: { networkMode: 'always' },
+      // The service worker answers while the network is away, so asking is always worth it.
+      queries: {
+        networkMode: 'always',
+        staleTime: 10_000,
+        retry: (count, error) => !(error instanceof ProblemError) && count < 2,
+      },
     },
   });
   return client;

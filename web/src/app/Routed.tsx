@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
+import { OutboxProvider } from '../api/OutboxProvider';
 import { useMe } from '../api/session';
 import { Failed, Loading } from '../design/StateNote';
 import { SignInPage } from '../features/session';
@@ -7,7 +8,11 @@ import { Shell } from './Shell';
 
 const athletes = () => import('../features/athletes');
 const ropes = () => import('../features/ropes');
+const classHour = () => import('../features/class');
+const log = () => import('../features/log');
 const places = () => import('../features/places');
+const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
+const LogPage = lazy(() => log().then((door) => ({ default: door.LogPage })));
 const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
 const AthletePage = lazy(() => athletes().then((door) => ({ default: door.AthletePage })));
 const NewAthletePage = lazy(() => athletes().then((door) => ({ default: door.NewAthletePage })));
@@ -28,23 +33,25 @@ export function Routed() {
     return <SignInPage />;
   }
   return (
-    <Shell>
-      <Suspense fallback={<Loading what="the page" />}>
-        <Routes>
-          <Route path="/athletes" element={<AthletesPage />} />
-          <Route path="/athletes/new" element={<NewAthletePage />} />
-          <Route path="/athletes/:id" element={<AthletePage />} />
-          <Route path="/ropes" element={<RopesPage />} />
-          <Route path="/ropes/:athleteId" element={<RopeBenchPage />} />
-          <Route path="/class" element={<ComingPlace place="class" />} />
-          <Route path="/rhythm" element={<ComingPlace place="rhythm" />} />
-          <Route path="/sets" element={<ComingPlace place="sets" />} />
-          <Route path="/pacing" element={<ComingPlace place="pacing" />} />
-          <Route path="/faults" element={<ComingPlace place="faults" />} />
-          <Route path="/log" element={<ComingPlace place="log" />} />
-          <Route path="*" element={<Navigate to="/athletes" replace />} />
-        </Routes>
-      </Suspense>
-    </Shell>
+    <OutboxProvider userId={me.data.coach.id}>
+      <Shell>
+        <Suspense fallback={<Loading what="the page" />}>
+          <Routes>
+            <Route path="/athletes" element={<AthletesPage />} />
+            <Route path="/athletes/new" element={<NewAthletePage />} />
+            <Route path="/athletes/:id" element={<AthletePage />} />
+            <Route path="/ropes" element={<RopesPage />} />
+            <Route path="/ropes/:athleteId" element={<RopeBenchPage />} />
+            <Route path="/class" element={<ClassPage />} />
+            <Route path="/rhythm" element={<ComingPlace place="rhythm" />} />
+            <Route path="/sets" element={<ComingPlace place="sets" />} />
+            <Route path="/pacing" element={<ComingPlace place="pacing" />} />
+            <Route path="/faults" element={<ComingPlace place="faults" />} />
+            <Route path="/log" element={<LogPage />} />
+            <Route path="*" element={<Navigate to="/class" replace />} />
+          </Routes>
+        </Suspense>
+      </Shell>
+    </OutboxProvider>
   );
 }

@@ -1,6 +1,8 @@
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { NavLink } from 'react-router';
+import { useLive } from '../api/live';
+import { useOutbox } from '../api/OutboxProvider';
 import { useMe, useSignOut } from '../api/session';
 import { FindAthlete } from './FindAthlete';
 import { KeyHelp } from './KeyHelp';
@@ -11,6 +13,8 @@ import styles from './Shell.module.css';
 /** The slim header with the eight places, and what can be done from everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
   const me = useMe();
+  const { waiting } = useOutbox();
+  useLive();
   const signOut = useSignOut();
   const [dialog, setDialog] = useState<'none' | 'keys' | 'find'>('none');
   useShortcuts({ onHelp: () => setDialog('keys'), onFind: () => setDialog('find') });
@@ -21,7 +25,7 @@ export function Shell({ children }: { children: ReactNode }) {
         To the page
       </a>
       <header className={styles.header}>
-        <NavLink to="/athletes" className={styles.mark ?? ''}>
+        <NavLink to="/class" className={styles.mark ?? ''}>
           Zumbo
         </NavLink>
         <nav aria-label="Places" className={styles.places}>
@@ -37,6 +41,10 @@ export function Shell({ children }: { children: ReactNode }) {
         </nav>
         <div className={styles.who}>
           <span className={styles.gym}>{me.data?.gym?.name}</span>
+          <Sent
+            waiting={waiting.length}
+            refused={waiting.filter((write) => write.refused !== undefined).length}
+          />
           <Button type="text" onClick={() => setDialog('keys')} aria-label="Keys">
             ?
           </Button>
@@ -49,5 +57,21 @@ export function Shell({ children }: { children: ReactNode }) {
       <KeyHelp open={dialog === 'keys'} onClose={close} />
       <FindAthlete open={dialog === 'find'} onClose={close} />
     </>
+  );
+}
+
+/** Whether everything is on the server; leads to what is not. */
+function Sent({ waiting, refused }: { waiting: number; refused: number }) {
+  if (waiting === 0) {
+    return (
+      <span className={styles.sent} role="status">
+        all sent
+      </span>
+    );
+  }
+  return (
+    <NavLink to="/log" className={styles.unsent ?? ''}>
+      <span role="status">{refused > 0 ? `${refused} refused` : `${waiting} not sent yet`}</span>
+    </NavLink>
   );
 }

@@ -10,10 +10,12 @@ interface Props {
   children: ReactNode;
   /** Right, on a phone first: what the tool recommends, and the one action. */
   decision?: ReactNode;
+  /** On a phone the decision comes after the picture: nothing has been chosen yet. */
+  decisionLast?: boolean;
 }
 
 /** The three parts of every screen: subject, picture, decision. On a phone the decision comes before the picture. */
-export function Workbench({ title, subject, children, decision }: Props) {
+export function Workbench({ title, subject, children, decision, decisionLast = false }: Props) {
   return (
     <main className={subject === undefined ? styles.two : styles.three} id="main">
       {subject !== undefined && (
@@ -28,7 +30,10 @@ export function Workbench({ title, subject, children, decision }: Props) {
         {children}
       </section>
       {decision !== undefined && (
-        <aside className={styles.decision} aria-label="Decision">
+        <aside
+          className={decisionLast ? `${styles.decision ?? ''} ${styles.last ?? ''}` : styles.decision}
+          aria-label="Decision"
+        >
           {decision}
         </aside>
       )}

@@ -1,4 +1,5 @@
 import type { Athlete } from '../api/athletes';
+import type { Attempt, ClassAthlete, Drill, Today, Tonight } from '../api/classHour';
 import type { Sizing } from '../api/ropes';
 import type { Me } from '../api/session';
 
@@ -124,4 +125,89 @@ export const sizing: Sizing = {
   },
   handleLengthM: 0.15,
   reach: sentence('rope.reach', 'The handle ends must reach the armpit.'),
+};
+
+export const drill: Drill = {
+  code: 'rungs',
+  title: 'Rungs of doubles',
+  text: '2 doubles, 1 single',
+  notation: '2d s',
+  cadencePerMin: 104,
+  measure: 'streak',
+  aim: 9,
+  dose: '3 × 9 unbroken',
+  cue: 'land ready',
+  why: 'a reason',
+  beats: [
+    { kind: 'd', atS: 0, turnsS: [0.2, 0.4], endS: 0.6 },
+    { kind: 'd', atS: 0.6, turnsS: [0.8, 1], endS: 1.2 },
+    { kind: 's', atS: 1.2, turnsS: [1.5], endS: 1.8 },
+  ],
+};
+
+export const attempt: Attempt = {
+  id: '01934f2e-7a4c-7cc0-98c4-dc0c0c0739a0',
+  athleteId: ilse.id,
+  kind: 'streak',
+  reps: 14,
+  misses: 0,
+  end: 'stopped',
+  clean: true,
+  at: '2026-11-24T18:40:00Z',
+  sentence: '14, stopped',
+  removed: false,
+  version: 1,
+};
+
+export const today: Today = {
+  athleteId: ilse.id,
+  drill,
+  reason: sentence('set.in_turn', 'Drill 1 of 3 at this stage.'),
+  others: [],
+  gate: {
+    count: 20,
+    chance: 0.6,
+    entries: 1,
+    open: false,
+    outlook: sentence('gate.in_ten_streak', 'Reaches 20 about 6 times in 10'),
+    basis: sentence('gate.basis_more', 'Rests on 1 logged; about 4 more would settle it.'),
+    next: sentence('gate.next_close', 'Close: keep this set.'),
+  },
+  entries: [attempt],
+};
+
+export const onThePlan: ClassAthlete = {
+  id: ilse.id,
+  tag: 'i',
+  firstName: 'Ilse',
+  stage: 'link',
+  stageNumber: 8,
+  ropeM: 2.44,
+  drill,
+  outlook: sentence('gate.in_ten_streak', 'Reaches 20 about 6 times in 10'),
+  caution: false,
+  stop: false,
+  entriesToday: 1,
+  needsLook: false,
+};
+
+export const tonight: Tonight = {
+  title: sentence('class.running', '2 athletes tonight, 1 logged'),
+  day: '2026-11-24',
+  className: 'Evening class',
+  athletes: [
+    onThePlan,
+    {
+      ...onThePlan,
+      id: tomasz.id,
+      tag: 't',
+      firstName: 'Tomasz',
+      stageNumber: 1,
+      ropeM: null,
+      stop: true,
+      caution: true,
+    },
+  ],
+  justNow: [attempt],
+  revision: 7,
 };

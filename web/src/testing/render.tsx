@@ -4,7 +4,9 @@ import { App, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { vi } from 'vitest';
+import { OutboxProvider } from '../api/OutboxProvider';
 import { theme } from '../design/theme';
+import { lockingNavigator } from './locks';
 
 type Answer = unknown;
 
@@ -54,19 +56,25 @@ function refusal({ status, detail, errors }: Refused): Response {
   });
 }
 
+/** Each rendered page has a user of its own, so that nothing waits from the test before. */
+let users = 0;
+
 /** Renders a page at a path, with all that surrounds it in the app. */
 export function renderPage(page: ReactNode, pattern = '/', at = pattern): void {
+  lockingNavigator();
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   render(
     <QueryClientProvider client={client}>
       <ConfigProvider theme={{ ...theme, token: { ...theme.token, motion: false } }}>
         <App>
-          <MemoryRouter initialEntries={[at]}>
-            <Routes>
-              <Route path={pattern} element={page} />
-              <Route path="*" element={<p>elsewhere</p>} />
-            </Routes>
-          </MemoryRouter>
+          <OutboxProvider userId={`user-${(users += 1)}`}>
+            <MemoryRouter initialEntries={[at]}>
+              <Routes>
+                <Route path={pattern} element={page} />
+                <Route path="*" element={<p>elsewhere</p>} />
+              </Routes>
+            </MemoryRouter>
+          </OutboxProvider>
         </App>
       </ConfigProvider>
     </QueryClientProvider>,

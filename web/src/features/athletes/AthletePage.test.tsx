@@ -1,12 +1,13 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { helper, ilse, maren, tomasz } from '../../testing/people';
-import { answerWith, Refused, renderPage } from '../../testing/render';
+import { helper, ilse, maren, today, tomasz } from '../../testing/people';
+import { answerWith, Refused, renderPage, type Answers } from '../../testing/render';
 import { AthletePage } from './AthletePage';
 
 const open = (id: string) => renderPage(<AthletePage />, '/athletes/:id', `/athletes/${id}`);
 const path = (id: string) => `/api/athletes/${id}`;
+const todayOf = (id: string) => ({ [`GET ${path(id)}/today`]: today });
 
 describe('an athlete', () => {
   it('is waited for', () => {
@@ -22,18 +23,21 @@ describe('an athlete', () => {
   });
 
   it('shows the cautions and the place on the path', async () => {
-    answerWith({ [`GET ${path(tomasz.id)}`]: tomasz, 'GET /api/me': maren });
+    answerWith({ [`GET ${path(tomasz.id)}`]: tomasz, ...todayOf(tomasz.id), 'GET /api/me': maren });
     open(tomasz.id);
     expect(await screen.findByRole('note', { name: 'Cautions' })).toHaveTextContent(
       'Heart condition: ask a doctor first.',
     );
     expect(screen.getByText('Mix')).toHaveAttribute('aria-current', 'step');
-    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Tomasz Wierzba has no rope yet');
+    expect(
+      await screen.findByRole('heading', { level: 1, name: 'Tomasz: reaches 20 about 6 times in 10' }),
+    ).toBeVisible();
   });
 
   it('is changed with the version that was seen', async () => {
     const sent = answerWith({
       [`GET ${path(ilse.id)}`]: ilse,
+      ...todayOf(ilse.id),
       'GET /api/me': maren,
       [`PATCH ${path(ilse.id)}`]: new Refused(409, 'Somebody changed this meanwhile.'),
     });
@@ -61,9 +65,44 @@ describe('an athlete', () => {
   });
 
   it('is only shown to helpers', async () => {
-    answerWith({ [`GET ${path(ilse.id)}`]: ilse, 'GET /api/me': helper });
+    answerWith({ [`GET ${path(ilse.id)}`]: ilse, ...todayOf(ilse.id), 'GET /api/me': helper });
     open(ilse.id);
-    expect(await screen.findByText(/Only coaches change/)).toBeVisible();
+    await userEvent.click(await screen.findByText('What is written down'));
+    expect(screen.getByText(/Only coaches change/)).toBeVisible();
     expect(screen.queryByRole('button', { name: /Remove/ })).toBeNull();
+  });
+
+  it('shows today’s set with its strip, the cue and the gate', async () => {
+    answerWith({ [`GET ${path(ilse.id)}`]: ilse, ...todayOf(ilse.id), 'GET /api/me': maren });
+    open(ilse.id);
+    expect(await screen.findByRole('img', { name: '2 doubles, 1 single' })).toBeVisible();
+    expect(screen.getByRole('heading', { name: '“land ready”' })).toBeVisible();
+    expect(screen.getByRole('group', { name: 'Gate' })).toHaveTextContent(
+      'Rests on 1 logged; about 4 more would settle it.',
+    );
+    expect(screen.getByRole('img', { name: 'Unbroken goes: 0 of the last 1 reach 20' })).toBeVisible();
+  });
+
+  it('logs by touch, once, with quality', async () => {
+    const sent = answerWith(
+      new Proxy({ [`GET ${path(ilse.id)}`]: ilse, ...todayOf(ilse.id), 'GET /api/me': maren } as Answers, {
+        get: (all, key: string) => (key.startsWith('PUT /api/attempts/') ? {} : all[key]),
+      }),
+    );
+    open(ilse.id);
+    await userEvent.click(await screen.findByRole('button', { name: '10 more' }));
+    await userEvent.click(screen.getByRole('button', { name: '1 more' }));
+    await userEvent.click(screen.getByText('Rough'));
+    await userEvent.click(screen.getByRole('button', { name: 'Log 11, miss' }));
+    await waitFor(() => expect(sent.filter((one) => one.method === 'PUT')).toHaveLength(1));
+    expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({
+      athleteId: ilse.id,
+      drill: 'rungs',
+      kind: 'streak',
+      reps: 11,
+      end: 'miss',
+      clean: false,
+    });
+    expect(screen.getByRole('button', { name: 'Log 0, miss' })).toBeVisible();
   });
 });

@@ -1,16 +1,16 @@
-import { Button } from 'antd';
-import { Link, useParams } from 'react-router';
-import { useAthlete } from '../../api/athletes';
+import { useParams } from 'react-router';
+import { useAthlete, type Athlete } from '../../api/athletes';
+import { useToday } from '../../api/classHour';
 import { useMayChange, useUnit } from '../../api/session';
-import { Card } from '../../design/Card';
-import { Cautions } from '../../design/Cautions';
-import { Facts } from '../../design/Facts';
 import { Failed, Loading } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
-import { formatLength } from '../../lib/units';
+import type { LengthUnit } from '../../lib/units';
+import { AthleteSubject } from './parts/AthleteSubject';
 import { ChangeAthlete } from './parts/ChangeAthlete';
-import { experiences, hands } from './parts/choices';
-import { PathList } from './parts/PathList';
+import { GateCard } from './parts/GateCard';
+import { LogSet } from './parts/LogSet';
+import { TodaysSet } from './parts/TodaysSet';
+import styles from './AthletePage.module.css';
 
 export function AthletePage() {
   const { id = '' } = useParams();
@@ -31,42 +31,43 @@ export function AthletePage() {
       </Workbench>
     );
   }
-  const { data } = athlete;
-  const rope = data.rope === null ? null : formatLength(data.rope.cableLengthM, unit);
+  return <Known athlete={athlete.data} unit={unit} mayChange={mayChange} />;
+}
+
+function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUnit; mayChange: boolean }) {
+  const today = useToday(athlete.id);
+  const first = athlete.name.split(' ')[0] ?? athlete.name;
+  const outlook = today.data?.gate?.outlook.sentence;
+  const written = <ChangeAthlete key={athlete.version} athlete={athlete} unit={unit} mayChange={mayChange} />;
   return (
     <Workbench
-      title={rope === null ? `${data.name} has no rope yet` : `${data.name} jumps ${rope} of cable`}
-      subject={
-        <>
-          <Facts
-            facts={[
-              { name: 'Height', value: formatLength(data.statureM, unit) },
-              { name: 'Hand', value: hands.find((hand) => hand.value === data.dominantHand)?.label },
-              { name: 'Came with', value: experiences.find((one) => one.value === data.experience)?.label },
-              { name: 'Born', value: data.birthYear ?? '–' },
-            ]}
-          />
-          <Cautions cautions={data.cautions} note={data.cautionNote} />
-          <PathList stage={data.stageNumber} />
-        </>
+      title={
+        outlook === undefined
+          ? athlete.name
+          : `${first}: ${outlook.charAt(0).toLowerCase()}${outlook.slice(1)}`
       }
+      subject={<AthleteSubject athlete={athlete} unit={unit} />}
       decision={
-        <Card strong>
-          <h2>{rope === null ? 'First, a rope that fits' : 'Their rope'}</h2>
-          <p>
-            {rope === null
-              ? 'Everything else rests on it: too long lags, too short catches the feet.'
-              : 'Check it again when they have grown, or when the hands stay narrow for good.'}
-          </p>
-          <Link to={`/ropes/${data.id}`}>
-            <Button type="primary" size="large" block>
-              {rope === null ? 'Size the rope' : 'Open the rope bench'}
-            </Button>
-          </Link>
-        </Card>
+        today.data !== undefined && !athlete.removed && <LogSet athlete={athlete} today={today.data} />
       }
     >
-      <ChangeAthlete key={data.version} athlete={data} unit={unit} mayChange={mayChange} />
+      {athlete.removed ? (
+        written
+      ) : (
+        <div className={styles.stack}>
+          {today.isError && <Failed error={today.error} onRetry={() => void today.refetch()} />}
+          {today.data !== undefined && (
+            <>
+              <TodaysSet key={today.data.drill.code} today={today.data} />
+              <GateCard today={today.data} />
+            </>
+          )}
+          <details className={styles.written}>
+            <summary>What is written down</summary>
+            {written}
+          </details>
+        </div>
+      )}
     </Workbench>
   );
 }

@@ -28,11 +28,7 @@ export function ChangeAthlete({ athlete, unit, mayChange }: Props) {
     return <Restore athlete={athlete} />;
   }
   if (!mayChange) {
-    return (
-      <Empty>
-        Sets, log and gate of {athlete.name} will be here. Only coaches change what is written down.
-      </Empty>
-    );
+    return <Empty>Only coaches change what is written down about {athlete.name}.</Empty>;
   }
   const initial: AthleteInput = {
     name: athlete.name,

@@ -1,0 +1,70 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { newId } from '../lib/ids';
+import { sayEntry, type Entry } from '../lib/logLine';
+import type { Waiting } from '../lib/outboxStore';
+import { athletesKey } from './athletes';
+import { call, type Schemas } from './client';
+import type { Outbox } from './outbox';
+
+export type Tonight = Schemas['ClassView'];
+export type ClassAthlete = Schemas['ClassAthleteView'];
+export type Today = Schemas['TodayView'];
+export type Drill = Schemas['DrillView'];
+export type Attempt = Schemas['AttemptView'];
+export type AttemptInput = Schemas['AttemptInput'];
+
+export const classKey = ['class'] as const;
+
+export function useTonight() {
+  return useQuery({ queryKey: classKey, queryFn: () => call<Tonight>('GET', '/api/class') });
+}
+
+export function useToday(athleteId: string) {
+  return useQuery({
+    queryKey: [...athletesKey, athleteId, 'today'],
+    queryFn: () => call<Today>('GET', `/api/athletes/${athleteId}/today`),
+  });
+}
+
+/** The write of a new entry, as it is kept on the device and sent. */
+export function entryWrite(athleteId: string, name: string, drill: string, entry: Entry, now: Date): Waiting {
+  const id = newId();
+  const body: AttemptInput = {
+    athleteId,
+    drill,
+    kind: entry.kind,
+    reps: entry.reps,
+    misses: entry.misses,
+    end: entry.end,
+    clean: entry.clean,
+    at: now.toISOString(),
+  };
+  return { rowId: id, method: 'PUT', path: `/api/attempts/${id}`, body, said: `${name} ${sayEntry(entry)}` };
+}
+
+/** Changes an entry that is on the server; one that still waits is amended in the outbox. */
+export function useChangeAttempt(outbox: Outbox | null) {
+  const client = useQueryClient();
+  const refresh = async () => {
+    await client.invalidateQueries({ queryKey: classKey });
+    await client.invalidateQueries({ queryKey: athletesKey });
+  };
+  const judge = useMutation({
+    mutationFn: async ({ attempt, clean }: { attempt: Attempt; clean: boolean }) =>
+      (await outbox?.amend(attempt.id, { clean })) === true ||
+      call(
+        'PATCH',
+        `/api/attempts/${attempt.id}`,
+        { clean },
+        { mutationId: newId(), version: attempt.version },
+      ),
+    onSuccess: refresh,
+  });
+  const remove = useMutation({
+    mutationFn: async ({ id, version }: { id: string; version: number }) =>
+      (await outbox?.takeBack(id)) === true ||
+      call('DELETE', `/api/attempts/${id}`, undefined, { mutationId: newId(), version }),
+    onSuccess: refresh,
+  });
+  return { judge, remove };
+}

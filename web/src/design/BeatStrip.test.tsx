@@ -1,0 +1,41 @@
+import { render, screen } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import { BeatStrip } from './BeatStrip';
+
+const beat = (kind: string | null, i: number) => ({ kind, atS: i * 0.6, endS: (i + 1) * 0.6 });
+const strip = (kinds: (string | null)[]) => kinds.map(beat);
+
+describe('the beat strip', () => {
+  it('draws one arc for a single, two for a double, three for a triple, a bar for a rest, a dot for each landing', () => {
+    const { container } = render(
+      <BeatStrip beats={strip(['s', 'd', 't', null])} text="1 single, 1 double, 1 triple, rest" />,
+    );
+    expect(container.querySelectorAll('path')).toHaveLength(6);
+    expect(container.querySelectorAll('rect')).toHaveLength(1);
+    expect(container.querySelectorAll('circle')).toHaveLength(4);
+    expect(screen.getByRole('img', { name: '1 single, 1 double, 1 triple, rest' })).toBeVisible();
+  });
+
+  it('draws a tall single taller than a quick one', () => {
+    const top = (kind: string) => {
+      const { container, unmount } = render(<BeatStrip beats={strip([kind])} text="x" />);
+      const [, height = '0'] =
+        /C[\d.]+ ([\d.]+)/.exec(container.querySelector('path')?.getAttribute('d') ?? '') ?? [];
+      unmount();
+      return Number(height);
+    };
+    expect(top('S')).toBeLessThan(top('s'));
+    expect(top('s')).toBeLessThan(top('q'));
+  });
+
+  it('shows the head where the pattern is', () => {
+    const { container } = render(<BeatStrip beats={strip(['s', 's'])} text="2 singles" headS={0.9} />);
+    const head = container.querySelectorAll('line')[1];
+    expect(Number(head?.getAttribute('x1'))).toBeCloseTo(8 + 0.9 * 42, 1);
+  });
+
+  it('says that a long pattern goes on', () => {
+    render(<BeatStrip beats={strip(Array.from({ length: 40 }, () => 's'))} text="40 singles" />);
+    expect(screen.getByText('…')).toBeInTheDocument();
+  });
+});

@@ -1,0 +1,30 @@
+import { Link } from 'react-router';
+import type { Athlete } from '../../../api/athletes';
+import { Cautions } from '../../../design/Cautions';
+import { Facts } from '../../../design/Facts';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import { experiences, hands } from './choices';
+import { PathList } from './PathList';
+
+/** Who it is: name, measures, rope, cautions, and the place on the path. */
+export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: LengthUnit }) {
+  const rope = athlete.rope === null ? 'size one' : formatLength(athlete.rope.cableLengthM, unit);
+  return (
+    <>
+      <h2 style={{ fontSize: '1.47rem', marginBottom: 10 }}>{athlete.name}</h2>
+      <Facts
+        facts={[
+          { name: 'Rope', value: <Link to={`/ropes/${athlete.id}`}>{rope}</Link> },
+          { name: 'Height', value: formatLength(athlete.statureM, unit) },
+          { name: 'Hand', value: hands.find((hand) => hand.value === athlete.dominantHand)?.label },
+          { name: 'Came with', value: experiences.find((one) => one.value === athlete.experience)?.label },
+          { name: 'Born', value: athlete.birthYear ?? '–' },
+        ]}
+      />
+      <Cautions cautions={athlete.cautions} note={athlete.cautionNote} />
+      <div style={{ marginTop: 16 }}>
+        <PathList stage={athlete.stageNumber} />
+      </div>
+    </>
+  );
+}

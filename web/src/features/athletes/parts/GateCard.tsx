@@ -1,0 +1,33 @@
+import type { Today } from '../../../api/classHour';
+import { Card } from '../../../design/Card';
+import { EntryDots } from '../../../design/EntryDots';
+import styles from './GateCard.module.css';
+
+/** How far the gate is: the sentence first, what it rests on, then the entries themselves. */
+export function GateCard({ today }: { today: Today }) {
+  const { gate } = today;
+  if (gate === null) {
+    return (
+      <Card>
+        <h2>The last stage has no gate</h2>
+        <p>From here on, the workouts decide.</p>
+      </Card>
+    );
+  }
+  const dots = today.entries
+    .filter(
+      (entry) =>
+        entry.kind === today.drill.measure || (entry.kind === 'streak' && today.drill.measure === 'streak'),
+    )
+    .map((entry) => ({ id: entry.id, value: entry.reps, said: entry.sentence }));
+  return (
+    <Card label="Gate">
+      <h2>{gate.outlook.sentence}</h2>
+      <p className={styles.basis}>{gate.basis.sentence}</p>
+      <p className={styles.next}>{gate.next.sentence}</p>
+      {dots.length > 0 && today.drill.measure === 'streak' && (
+        <EntryDots dots={dots} gate={gate.count} label="Unbroken goes" />
+      )}
+    </Card>
+  );
+}

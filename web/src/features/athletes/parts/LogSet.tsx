@@ -1,0 +1,57 @@
+import type { Athlete } from '../../../api/athletes';
+import { entryWrite, useChangeAttempt, type Attempt, type Today } from '../../../api/classHour';
+import { useOutbox } from '../../../api/OutboxProvider';
+import { AttemptPad } from '../../../design/AttemptPad';
+import { Card } from '../../../design/Card';
+import { EntryList } from '../../../design/EntryList';
+
+const SHOWN = 6;
+
+/** One cue, the pad, and what was logged of this stage, each with its quality and undo. */
+export function LogSet({ athlete, today }: { athlete: Athlete; today: Today }) {
+  const { outbox, waiting } = useOutbox();
+  const { judge, remove } = useChangeAttempt(outbox);
+  const name = athlete.name.split(' ')[0] ?? athlete.name;
+  const unsent = waiting.filter(
+    (write) => write.method === 'PUT' && (write.body as { athleteId?: string }).athleteId === athlete.id,
+  );
+  const stopped = athlete.cautions.some((caution) => caution.stopsJumping);
+  return (
+    <Card strong label="One cue and the log">
+      <p style={{ margin: 0 }}>One cue</p>
+      <h2 style={{ fontSize: '1.6rem', marginBottom: 10 }}>“{today.drill.cue}”</h2>
+      {stopped ? (
+        <p role="alert">No jumping today: see the caution.</p>
+      ) : (
+        <AttemptPad
+          key={today.drill.code}
+          measure={today.drill.measure}
+          aim={today.drill.aim}
+          onLog={(entry) =>
+            void outbox?.add(entryWrite(athlete.id, name, today.drill.code, entry, new Date()))
+          }
+        />
+      )}
+      <EntryList
+        unsent={unsent.map((write) => ({ id: write.rowId, said: write.said }))}
+        entries={[...today.entries]
+          .reverse()
+          .slice(0, SHOWN)
+          .map((entry) => ({ ...entry, sentence: dated(entry) }))}
+        onJudge={(attempt) => judge.mutate({ attempt, clean: !attempt.clean })}
+        onUndo={(id, version) => remove.mutate({ id, version })}
+      />
+      {(judge.error ?? remove.error) !== null && <p role="alert">{(judge.error ?? remove.error)?.message}</p>}
+    </Card>
+  );
+}
+
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+
+/** Entries of other days say which. */
+function dated(entry: Attempt): string {
+  const at = new Date(entry.at);
+  return at.toDateString() === new Date().toDateString()
+    ? entry.sentence
+    : `${day.format(at)}: ${entry.sentence}`;
+}

@@ -1,0 +1,111 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it } from 'vitest';
+import { attempt, maren, tonight } from '../../testing/people';
+import { answerWith, Refused, renderPage, type Answers } from '../../testing/render';
+import { ClassPage } from './ClassPage';
+
+const full: Answers = { 'GET /api/class': tonight, 'GET /api/me': maren };
+
+/** Every write is taken. */
+const taking = (all: Answers): Answers =>
+  new Proxy(all, {
+    get: (answers, key: string) => (/^(PUT|PATCH|DELETE) /.test(key) ? attempt : answers[key]),
+  });
+
+describe('the class', () => {
+  it('is waited for', () => {
+    answerWith({});
+    renderPage(<ClassPage />);
+    expect(screen.getByRole('status')).toHaveTextContent('Fetching the class');
+  });
+
+  it('that could not be fetched is told', async () => {
+    answerWith({ 'GET /api/class': new Refused(500, 'Our fault.') });
+    renderPage(<ClassPage />);
+    expect(await screen.findByRole('alert')).toHaveTextContent('Our fault.');
+  });
+
+  it('without anybody teaches the first step', async () => {
+    answerWith({
+      ...full,
+      'GET /api/class': {
+        ...tonight,
+        athletes: [],
+        title: { code: 'class.nobody', sentence: 'Nobody is here yet' },
+      },
+    });
+    renderPage(<ClassPage />);
+    expect(await screen.findByRole('link', { name: 'add the first one' })).toBeVisible();
+  });
+
+  it('shows everybody with tag, rope, strip and cue', async () => {
+    answerWith(full);
+    renderPage(<ClassPage />);
+    const ilse = await screen.findByRole('button', { name: /^Ilse/ });
+    expect(ilse).toHaveTextContent('IlseI 244 cmland ready');
+    expect(within(ilse).getByRole('img', { name: '2 doubles, 1 single' })).toBeVisible();
+    expect(screen.getByRole('button', { name: /^Tomasz/ })).toHaveTextContent('T no rope cautionno jumping');
+    expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent('Ilse 14, stopped');
+  });
+
+  it('takes a typed line', async () => {
+    const sent = answerWith(taking(full));
+    renderPage(<ClassPage />);
+    const line = await screen.findByLabelText('Log line');
+    await userEvent.type(line, 'i23x');
+    expect(screen.getByText('Ilse, 23, miss · Enter')).toBeVisible();
+    await userEvent.type(line, '{Enter}');
+    expect(line).toHaveValue('');
+    await waitFor(() =>
+      expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({
+        reps: 23,
+        end: 'miss',
+        drill: 'rungs',
+      }),
+    );
+  });
+
+  it('does not log what is not whole, nor for whom must not jump', async () => {
+    const sent = answerWith(taking(full));
+    renderPage(<ClassPage />);
+    const line = await screen.findByLabelText('Log line');
+    await userEvent.type(line, 'i23{Enter}');
+    expect(line).toHaveValue('i23');
+    await userEvent.clear(line);
+    await userEvent.type(line, 't5x{Enter}');
+    expect(screen.getByText('Tomasz does not jump today: see the caution')).toBeVisible();
+    expect(sent.filter((one) => one.method === 'PUT')).toHaveLength(0);
+  });
+
+  it('takes the last entry back with Backspace on the empty line', async () => {
+    const sent = answerWith(taking(full));
+    renderPage(<ClassPage />);
+    await userEvent.type(await screen.findByLabelText('Log line'), '{Backspace}');
+    await waitFor(() =>
+      expect(sent.find((one) => one.method === 'DELETE')?.path).toBe(`/api/attempts/${attempt.id}`),
+    );
+    expect(sent.find((one) => one.method === 'DELETE')?.headers).toMatchObject({ 'If-Match': '"1"' });
+  });
+
+  it('shows what is not sent yet, and takes it back without the server', async () => {
+    const sent = answerWith(full); // a PUT is never answered
+    renderPage(<ClassPage />);
+    await userEvent.type(await screen.findByLabelText('Log line'), 'i9.{Enter}');
+    expect(await screen.findByText('not sent yet')).toBeVisible();
+    expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent(
+      'Ilse 9, stopped not sent yet',
+    );
+    expect(sent.filter((one) => one.method === 'DELETE')).toHaveLength(0);
+  });
+
+  it('opens the pad for whom was touched, and changes quality by one touch', async () => {
+    const sent = answerWith(taking(full));
+    renderPage(<ClassPage />);
+    await userEvent.click(await screen.findByRole('button', { name: /^Ilse/ }));
+    const pad = screen.getByRole('group', { name: 'Ilse, set and log' });
+    expect(pad).toHaveTextContent('Reaches 20 about 6 times in 10');
+    await userEvent.click(screen.getByRole('button', { name: 'Quality of Ilse 14, stopped: clean' }));
+    await waitFor(() => expect(sent.find((one) => one.method === 'PATCH')?.body).toEqual({ clean: false }));
+  });
+});

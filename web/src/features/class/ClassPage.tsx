@@ -1,0 +1,88 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import {
+  entryWrite,
+  useChangeAttempt,
+  useTonight,
+  type ClassAthlete,
+  type Tonight,
+} from '../../api/classHour';
+import { useOutbox } from '../../api/OutboxProvider';
+import { useUnit } from '../../api/session';
+import { Empty, Failed, Loading } from '../../design/StateNote';
+import { Workbench } from '../../design/Workbench';
+import type { Entry } from '../../lib/logLine';
+import { Hall } from './parts/Hall';
+import { JustNow } from './parts/JustNow';
+import { LogLine } from './parts/LogLine';
+import { Selected } from './parts/Selected';
+
+export function ClassPage() {
+  const tonight = useTonight();
+  if (tonight.isPending) {
+    return (
+      <Workbench title="Class">
+        <Loading what="the class" />
+      </Workbench>
+    );
+  }
+  if (tonight.isError) {
+    return (
+      <Workbench title="The class could not be fetched">
+        <Failed error={tonight.error} onRetry={() => void tonight.refetch()} />
+      </Workbench>
+    );
+  }
+  if (tonight.data.athletes.length === 0) {
+    return (
+      <Workbench title={tonight.data.title.sentence}>
+        <Empty>
+          The plan of the hall fills with your athletes: <Link to="/athletes/new">add the first one</Link>.
+        </Empty>
+      </Workbench>
+    );
+  }
+  return <Running tonight={tonight.data} />;
+}
+
+function Running({ tonight }: { tonight: Tonight }) {
+  const [chosenId, choose] = useState<string | null>(null);
+  const { outbox, waiting } = useOutbox();
+  const { judge, remove } = useChangeAttempt(outbox);
+  const unit = useUnit();
+  const chosen = tonight.athletes.find((athlete) => athlete.id === chosenId);
+  const log = (athlete: ClassAthlete, entry: Entry) =>
+    void outbox?.add(entryWrite(athlete.id, athlete.firstName, athlete.drill.code, entry, new Date()));
+  const newest = tonight.justNow[0];
+  const unsent = waiting.filter((write) => write.method === 'PUT' && write.refused === undefined).at(-1);
+  const undoLast = () => {
+    if (unsent !== undefined) {
+      remove.mutate({ id: unsent.rowId, version: 0 });
+    } else if (newest !== undefined) {
+      remove.mutate({ id: newest.id, version: newest.version });
+    }
+  };
+  return (
+    <Workbench
+      title={tonight.title.sentence}
+      decisionLast={chosen === undefined}
+      decision={
+        <>
+          {chosen !== undefined && (
+            <Selected athlete={chosen} onLog={(entry) => log(chosen, entry)} onClose={() => choose(null)} />
+          )}
+          <JustNow
+            tonight={tonight}
+            waiting={waiting}
+            onJudge={(attempt) => judge.mutate({ attempt, clean: !attempt.clean })}
+            onUndo={(id, version) => remove.mutate({ id, version })}
+            error={judge.error ?? remove.error}
+          />
+        </>
+      }
+    >
+      <Hall athletes={tonight.athletes} unit={unit} chosenId={chosenId} onChoose={choose} />
+      <LogLine athletes={tonight.athletes} onLog={log} onUndo={undoLast} />
+    </Workbench>
+  );
+}

@@ -1,0 +1,51 @@
+import { Button } from 'antd';
+import { useOutbox } from '../../api/OutboxProvider';
+import { Workbench } from '../../design/Workbench';
+import { Empty } from '../../design/StateNote';
+import styles from './LogPage.module.css';
+
+/** What is not on the server: waiting for the network, or refused with its reason. Nothing is dropped by itself. */
+export function LogPage() {
+  const { outbox, waiting } = useOutbox();
+  const refused = waiting.filter((write) => write.refused !== undefined);
+  const unsent = waiting.filter((write) => write.refused === undefined);
+  if (waiting.length === 0) {
+    return (
+      <Workbench title="Everything is on the server">
+        <Empty>
+          What is logged without a network waits here, and is sent in its order when the network is back.
+        </Empty>
+      </Workbench>
+    );
+  }
+  return (
+    <Workbench
+      title={
+        refused.length > 0
+          ? `${refused.length} refused: have a look`
+          : `${unsent.length} waiting for the network`
+      }
+    >
+      <ul className={styles.list}>
+        {refused.map((write) => (
+          <li key={write.order}>
+            <p>
+              <strong>{write.said}</strong> {write.refused}
+            </p>
+            <Button onClick={() => void outbox?.retry(write.order ?? -1)}>Try again</Button>
+            <Button danger type="text" onClick={() => void outbox?.drop(write.order ?? -1)}>
+              Drop {write.said}
+            </Button>
+          </li>
+        ))}
+        {unsent.map((write) => (
+          <li key={write.order}>
+            <p>
+              <strong>{write.said}</strong> not sent yet
+            </p>
+          </li>
+        ))}
+      </ul>
+    </Workbench>
+  );
+}

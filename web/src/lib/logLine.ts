@@ -1,0 +1,92 @@
+/** What a drill counts; decides what two numbers mean. */
+export type Measure = 'streak' | 'tries' | 'hold';
+
+export interface Entry {
+  kind: 'streak' | 'sum' | 'tries' | 'hold';
+  reps: number;
+  misses: number;
+  end: 'miss' | 'stopped' | 'time' | null;
+  clean: boolean;
+}
+
+export type Line =
+  | { state: 'empty' }
+  /** So far so good, but not whole; or wrong: the hint says what would be right. */
+  | { state: 'unfinished'; hint: string; tag: string | null }
+  | { state: 'whole'; tag: string; entry: Entry };
+
+const ends = { x: 'miss', '.': 'stopped', t: 'time' } as const;
+
+/**
+ * Reads a typed log line: tag, reps, end, without spaces. `k23x` a miss after 23, `k23.` stopped on purpose, `k23t`
+ * until time, `k140/6` 140 reps and 6 misses in the set, for tries `k8/10` 8 clean of 10; a last `r` says rough.
+ */
+export function readLogLine(text: string, measureOf: ReadonlyMap<string, Measure>): Line {
+  const line = text.trim().toLowerCase();
+  if (line === '') {
+    return { state: 'empty' };
+  }
+  const tag = [...measureOf.keys()]
+    .filter((one) => line.startsWith(one))
+    .sort((a, b) => b.length - a.length)[0];
+  if (tag === undefined) {
+    return { state: 'unfinished', hint: 'begin with an athlete’s tag, like k23x', tag: null };
+  }
+  const rest = line.slice(tag.length);
+  const found = /^(\d{1,4})(?:([x.t])|\/(\d{1,4}))(r?)$/.exec(rest);
+  if (found === null) {
+    return { state: 'unfinished', hint: hintFor(rest, measureOf.get(tag) ?? 'streak'), tag };
+  }
+  const [, reps = '', end, second, rough] = found;
+  const clean = rough !== 'r';
+  if (end !== undefined) {
+    return {
+      state: 'whole',
+      tag,
+      entry: { kind: 'streak', reps: Number(reps), misses: 0, end: ends[end as keyof typeof ends], clean },
+    };
+  }
+  return summed(tag, measureOf.get(tag) ?? 'streak', Number(reps), Number(second), clean);
+}
+
+function summed(tag: string, measure: Measure, first: number, second: number, clean: boolean): Line {
+  if (measure === 'tries') {
+    return second < first || second === 0
+      ? { state: 'unfinished', hint: `${first} clean of at least ${Math.max(first, 1)} tries`, tag }
+      : {
+          state: 'whole',
+          tag,
+          entry: { kind: 'tries', reps: first, misses: second - first, end: null, clean },
+        };
+  }
+  return {
+    state: 'whole',
+    tag,
+    entry: { kind: measure === 'hold' ? 'hold' : 'sum', reps: first, misses: second, end: null, clean },
+  };
+}
+
+function hintFor(rest: string, measure: Measure): string {
+  if (rest !== '' && !/^\d{1,4}(\/\d{0,4})?$/.test(rest)) {
+    return 'tag, reps, then x miss, . stopped, t time, or /misses';
+  }
+  return {
+    streak: 'reps, then x miss, . stopped, t time, or /misses for a whole set',
+    tries: 'clean ones / tries, like 8/10',
+    hold: 'seconds / misses, like 30/1',
+  }[measure];
+}
+
+/** "23, miss": the same words as the core's catalogue uses for a logged entry. */
+export function sayEntry(entry: Entry): string {
+  switch (entry.kind) {
+    case 'streak':
+      return `${entry.reps}, ${entry.end ?? 'stopped'}`;
+    case 'tries':
+      return `${entry.reps} clean of ${entry.reps + entry.misses}`;
+    case 'hold':
+      return `${entry.reps} s, misses: ${entry.misses}`;
+    case 'sum':
+      return `${entry.reps} reps, misses: ${entry.misses}`;
+  }
+}
