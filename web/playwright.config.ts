@@ -6,7 +6,8 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
   timeout: 60_000,
-  workers: 2,
+  // One at a time: the journeys of a class share the demo gym, and two cores.
+  workers: 1,
   reporter: [['line']],
   use: {
     baseURL: base,

@@ -25,7 +25,8 @@ function useWrite<Input>(write: (input: Input) => Promise<Athlete>) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: write,
-    onSuccess: () => client.invalidateQueries({ queryKey: athletesKey }),
+    // Not awaited: the screen that asked must hear of its success before it is drawn anew.
+    onSuccess: () => void client.invalidateQueries({ queryKey: athletesKey }),
   });
 }
 

@@ -8,6 +8,8 @@ export const theme: ThemeConfig = {
     colorInfo: colours.ink,
     colorSuccess: colours.pine,
     colorError: colours.brick,
+    colorErrorHover: colours.brick,
+    colorErrorActive: colours.brick,
     colorWarning: colours.saffron,
     colorLink: colours.pine,
     colorLinkHover: colours.ink,
