@@ -1,8 +1,8 @@
-# ./zumbo bench [arc|routes|bytes]: speed and memory as ratios, each pair measured in one run. pcov is off throughout.
+# ./zumbo bench [NAME]: speed and memory as ratios, each pair measured in one run. pcov is off throughout.
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc routes bytes)
+names=(calc arc routes class bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -28,7 +28,7 @@ bench_arc() {
   }'
 }
 
-bench_routes() {
+bench_instance() {
   start_database
   export APP_ENV=prod
   ensure_schema zumbo_bench >/dev/null
@@ -37,7 +37,16 @@ bench_routes() {
   start_web ''
   run_logged bench-migrate console doctrine:migrations:migrate -n --allow-no-migration
   run_logged bench-demo console zumbo:demo
+}
+
+bench_routes() {
+  bench_instance
   "$PHP" -d pcov.enabled=0 bench/routes.php "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14'
+}
+
+bench_class() {
+  bench_instance
+  ( cd web && node scripts/class-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
 }
 
 bench_bytes() { ( cd web && node scripts/first-load.mjs ); }

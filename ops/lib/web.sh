@@ -11,7 +11,8 @@ start_web() {
   step "warming the caches"
   warm_cache
   "$FPM" -y "$SOCKETS/php-fpm.conf" $([ "$(id -u)" = 0 ] && echo -R) -d pcov.enabled=0 -d opcache.enable=1 -d opcache.memory_consumption=160 \
-    -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 9>&- || fail "php-fpm did not start; see $STATE/log/fpm.log"
+    -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
+    -d opcache.preload="$STATE/cache/fpm/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER" 9>&- || fail "php-fpm did not start; see $STATE/log/fpm.log"
   nginx -c "$SOCKETS/nginx.conf" -e "$STATE/log/nginx-error.log" 9>&- || fail "nginx did not start; see $STATE/log/nginx-error.log"
   wait_until 20 "http://127.0.0.1:$WEB_PORT/api/health to answer" web_answers || { tail -5 "$STATE"/log/*.log >&2; exit 1; }
   mark_built "$INSTANCE-web" "$key"

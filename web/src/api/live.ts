@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
+import { Coalesced } from '../lib/coalesce';
 import { athletesKey } from './athletes';
 import { classKey } from './classHour';
 import { call, type Schemas } from './client';
@@ -10,6 +11,9 @@ const LEADER = 'zumbo-live-leader';
 /** Without a hint for so long the screen asks by itself. */
 const POLL_MS = 5000;
 
+/** In a busy class hints come by the dozen: a screen asks at most every so often. */
+const GAP_MS = 200;
+
 /**
  * Keeps the screens of this browser as new as the database. One tab holds the stream of hints (a browser allows six
  * connections to a host) and tells the others; each tab asks what changed since the revision it has seen. A lost hint
@@ -19,12 +23,7 @@ export function useLive(): void {
   const client = useQueryClient();
   useEffect(() => {
     let seen: number | null = null;
-    let asking = false;
-    const ask = async () => {
-      if (asking) {
-        return;
-      }
-      asking = true;
+    const asked = new Coalesced(async () => {
       try {
         const changes = await call<Schemas['ChangesView']>('GET', `/api/changes?since=${seen ?? 0}`);
         if (seen !== null && changes.revision !== seen) {
@@ -34,23 +33,23 @@ export function useLive(): void {
         seen = changes.revision;
       } catch {
         // The network is away: the next poll asks again.
-      } finally {
-        asking = false;
       }
-    };
+    }, GAP_MS);
+    const ask = () => asked.call();
     const channel = new BroadcastChannel(CHANNEL);
-    channel.onmessage = () => void ask();
+    channel.onmessage = ask;
     const ended = new AbortController();
     void lead(ended.signal, () => {
       channel.postMessage('changed');
-      void ask();
+      ask();
     });
-    void ask();
-    const timer = setInterval(() => void ask(), POLL_MS);
+    ask();
+    const timer = setInterval(ask, POLL_MS);
     return () => {
       ended.abort();
       channel.close();
       clearInterval(timer);
+      asked.end();
     };
   }, [client]);
 }
