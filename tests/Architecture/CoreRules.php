@@ -26,7 +26,9 @@ final class CoreRules
         'Streak' => [],
         'Drill' => ['Rhythm'],
         'Path' => ['Drill', 'Streak'],
-        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Streak', 'Drill', 'Path', 'Words'],
+        'Sets' => ['Rhythm', 'Streak'],
+        'Pacing' => ['Streak'],
+        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Streak', 'Drill', 'Path', 'Sets', 'Pacing', 'Words'],
     ];
 
     /** Modules at the bottom: they may not even know each other, but for this. */

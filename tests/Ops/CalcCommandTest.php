@@ -23,6 +23,11 @@ final class CalcCommandTest extends TestCase
         'pattern' => "'notation=(3s d)x2 r5' cadence_per_min=104",
         'streak' => "'attempts=[{\"reps\": 12, \"end\": \"miss\"}]' targets=10,20 stage=link",
         'gate' => "stage=link 'sets=[{\"reps\": 120, \"misses\": 4}]'",
+        'survival' => "'attempts=[{\"reps\": 12, \"end\": \"miss\"}]'",
+        'weibull' => "'attempts=[{\"reps\": 12, \"end\": \"miss\"}]'",
+        'ladder' => 'family=pyramid top=8 hazard_doubles.kind=weibull hazard_doubles.scale=20 hazard_doubles.shape=1.4',
+        'pace' => 'reps=50 reps_per_s=1.8 hazard.kind=constant hazard.q=0.03 miss_cost_s=10 break_cost_s=4',
+        'scale' => 'reps=50 reps_per_s=1.7 hazard.kind=weibull hazard.scale=6 hazard.shape=1.3 miss_cost_s=10 break_cost_s=4',
     ];
 
     public function testEveryComputationIsTried(): void

@@ -108,7 +108,12 @@ final class FieldReader
      */
     private static function numbers(Field $field, mixed $given): array
     {
-        $list = \is_string($given) ? explode(',', $given) : $given;
+        // One number is a list of one.
+        $list = match (true) {
+            \is_string($given) => explode(',', $given),
+            \is_int($given), \is_float($given) => [$given],
+            default => $given,
+        };
         if (!\is_array($list) || !array_is_list($list) || \count($list) > self::MOST_LIST_ENTRIES) {
             throw BadInput::of($field->name, $given, $field->accepted().', at most '.self::MOST_LIST_ENTRIES);
         }

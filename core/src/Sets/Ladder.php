@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Sets;
+
+use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Rhythm\JumpKind;
+use Zumbo\Core\Rhythm\JumpRun;
+use Zumbo\Core\Rhythm\Pattern;
+
+/**
+ * A ladder: its rungs as patterns, each to be made unbroken before the next.
+ *
+ * Jumps: rising n(n+1)/2, pyramid n², falling singles and one double n(n+1)/2 + n, s singles and rising doubles
+ * ns + n(n+1)/2.
+ */
+final readonly class Ladder
+{
+    public const MOST_TOP = 100;
+
+    /**
+     * @param non-empty-list<Pattern> $rungs
+     */
+    private function __construct(public array $rungs)
+    {
+    }
+
+    /**
+     * @param int      $top          the longest rung
+     * @param JumpKind $kind         what rises in a plain ladder
+     * @param int      $fixedSingles singles before the doubles of each rung, for that family
+     *
+     * @throws OutOfRange when the top is not from 1 to 100
+     */
+    public static function of(LadderFamily $family, int $top, JumpKind $kind = JumpKind::Double, int $fixedSingles = 1): self
+    {
+        if ($top < 1 || $top > self::MOST_TOP) {
+            throw OutOfRange::of('top', (string) $top, 'from 1 to '.self::MOST_TOP);
+        }
+        $rising = range(1, $top);
+        $run = static fn (int $count): Pattern => Pattern::of([new JumpRun($kind, max(1, $count))]);
+
+        return new self(match ($family) {
+            LadderFamily::Rising => array_map($run, $rising),
+            LadderFamily::Pyramid => array_map($run, [...$rising, ...\array_slice(array_reverse($rising), 1)]),
+            LadderFamily::FallingSingles => array_map(static fn (int $count): Pattern => Pattern::of([new JumpRun(JumpKind::Single, max(1, $count)), new JumpRun(JumpKind::Double, 1)]), array_reverse($rising)),
+            LadderFamily::FixedSingles => array_map(static fn (int $count): Pattern => Pattern::of([new JumpRun(JumpKind::Single, max(1, $fixedSingles)), new JumpRun(JumpKind::Double, max(1, $count))]), $rising),
+        });
+    }
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Tests\Pacing;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Pacing\FriendlySets;
+use Zumbo\Core\Pacing\RoundPlan;
+use Zumbo\Core\Pacing\SetPlan;
+use Zumbo\Core\Streak\Hazard;
+use Zumbo\Core\Tests\Reference;
+
+final class SetPlanTest extends TestCase
+{
+    /**
+     * @param array<string, mixed> $in
+     * @param array<string, mixed> $out
+     */
+    #[DataProvider('paceCases')]
+    public function testAgreesWithTheReference(array $in, array $out): void
+    {
+        $hazard = 'const' === $in['hazard'] ? Hazard::constant((float) $in['q']) : Hazard::weibull((float) $in['lam'], (float) $in['beta']);
+        $n = (int) $in['n'];
+        $plan = SetPlan::best($n, $hazard->first($n), (float) $in['m'], (float) $in['b']);
+        self::assertEqualsWithDelta($out['cost'], $plan->expectedLossS(), 1e-4);
+        foreach ($out['policy_first_sets'] as $reps => $set) {
+            self::assertSame($set, $plan->choice[(int) $reps], "with $reps left");
+        }
+        $round = RoundPlan::of($n, (float) $in['reps_per_s'], $hazard, (float) $in['m'], (float) $in['b']);
+        self::assertEqualsWithDelta($out['V'], $round->expectedS, 1e-3);
+        self::assertEqualsWithDelta($out['unbroken_V'], $round->unbrokenS, 1e-3);
+        foreach (['p10', 'p50', 'p90'] as $quantile) {
+            self::assertEqualsWithDelta($out[$quantile], $round->quantilesS[$quantile], 1e-3, $quantile);
+        }
+        self::assertSame($n, array_sum($round->plan));
+    }
+
+    /**
+     * @return iterable<string, array{array<string, mixed>, array<string, mixed>}>
+     */
+    public static function paceCases(): iterable
+    {
+        return Reference::cases('pacing.json', 'pace');
+    }
+
+    public function testTheDistributionHasTheMeanOfTheRecursion(): void
+    {
+        foreach ([[30, 25, 1.5, 10.0, 4.0], [60, 15, 2.0, 12.0, 3.0], [20, 5, 0.8, 6.0, 2.0]] as [$n, $scale, $shape, $miss, $break]) {
+            $plan = SetPlan::best($n, Hazard::weibull($scale, $shape)->first($n), $miss, $break);
+            self::assertEqualsWithDelta($plan->expectedLossS(), $plan->distribution()->mean($break, $miss), 1e-6 * (1 + $plan->expectedLossS()));
+        }
+    }
+
+    /** Every way to break up to ten reps, tried one by one. */
+    public function testNoPolicyBeatsThePlanForUpToTenReps(): void
+    {
+        foreach ([[4.0, 2.2, 9.0, 2.0], [3.0, 3.0, 5.0, 1.0], [8.0, 0.7, 7.0, 3.0]] as [$scale, $shape, $miss, $break]) {
+            $q = Hazard::weibull($scale, $shape)->first(10);
+            for ($n = 1; $n <= 7; ++$n) {
+                $least = \INF;
+                foreach (self::policies($n) as $policy) {
+                    $least = min($least, self::costOf($policy, $q, $miss, $break)[$n]);
+                }
+                self::assertEqualsWithDelta($least, SetPlan::best($n, $q, $miss, $break)->expectedLossS(), 1e-9);
+            }
+            // From eight on the policies are too many to list: the tail is known to be optimal, so only the first set is tried.
+            for ($n = 8; $n <= 10; ++$n) {
+                $plan = SetPlan::best($n, $q, $miss, $break);
+                for ($first = 1; $first <= $n; ++$first) {
+                    self::assertGreaterThanOrEqual($plan->expectedLossS() - 1e-9, self::costOf([...\array_slice($plan->choice, 0, $n), $first], $q, $miss, $break)[$n]);
+                }
+            }
+        }
+    }
+
+    /** Rising hazard alone makes breaks pay; and never when a break costs as much as a miss. */
+    public function testUnbrokenIsBestWithoutTirednessOrWithDearBreaks(): void
+    {
+        $random = new Randomizer(new Mt19937(7));
+        for ($i = 0; $i < 60; ++$i) {
+            $n = $random->getInt(2, 60);
+            $miss = (float) $random->getInt(1, 20);
+            $constant = Hazard::constant($random->getInt(1, 300) / 1000)->first($n);
+            $falling = Hazard::weibull($random->getInt(3, 40), $random->getInt(40, 100) / 100)->first($n);
+            $rising = Hazard::weibull($random->getInt(3, 40), $random->getInt(101, 300) / 100)->first($n);
+            self::assertSame($n, SetPlan::best($n, $constant, $miss, $random->getInt(0, 20) + 0.5)->choice[$n]);
+            self::assertSame($n, SetPlan::best($n, $falling, $miss, $random->getInt(0, 20) + 0.5)->choice[$n]);
+            self::assertSame($n, SetPlan::best($n, $rising, $miss, $miss + $random->getInt(0, 5))->choice[$n]);
+        }
+    }
+
+    /** Seeded, so it can't fail by chance: the mean of simulated workouts lies within three standard errors. */
+    public function testSimulatedWorkoutsTakeTheExpectedTime(): void
+    {
+        $random = new Randomizer(new Mt19937(11));
+        $q = Hazard::weibull(25, 2)->first(60);
+        $plan = SetPlan::best(60, $q, 10.0, 4.0);
+        $losses = [];
+        for ($i = 0; $i < 4000; ++$i) {
+            $losses[] = self::simulate($plan, $q, $random);
+        }
+        $mean = array_sum($losses) / \count($losses);
+        $error = sqrt(array_sum(array_map(static fn (float $loss): float => ($loss - $mean) ** 2, $losses)) / (\count($losses) - 1) / \count($losses));
+        self::assertEqualsWithDelta($plan->expectedLossS(), $mean, 3 * $error);
+    }
+
+    public function testMoreRepsAndDearerMissesNeverCostLess(): void
+    {
+        $q = Hazard::weibull(20, 1.8)->first(80);
+        $last = -1.0;
+        for ($n = 1; $n <= 80; ++$n) {
+            $loss = SetPlan::best($n, $q, 10, 4)->expectedLossS();
+            self::assertGreaterThan($last, $loss);
+            self::assertLessThanOrEqual(SetPlan::best($n, $q, 12, 4)->expectedLossS(), $loss);
+            $last = $loss;
+        }
+    }
+
+    /**
+     * @param list<int> $plan
+     */
+    #[DataProvider('friendly')]
+    public function testPlansAreOnesThatCanBeRemembered(int $reps, int $best, int $from, int $to, array $plan): void
+    {
+        self::assertSame($plan, FriendlySets::of($reps, $best, $from, $to));
+    }
+
+    /**
+     * @return iterable<string, array{int, int, int, int, list<int>}>
+     */
+    public static function friendly(): iterable
+    {
+        yield 'fifty in three' => [50, 21, 12, 40, [20, 15, 15]];
+        yield 'unbroken' => [30, 30, 10, 30, [30]];
+        yield 'a hundred in four' => [100, 26, 15, 40, [25, 25, 25, 25]];
+        yield 'small numbers stay even' => [9, 3, 2, 4, [3, 3, 3]];
+        yield 'what is left goes to the first' => [52, 20, 10, 40, [20, 17, 15]];
+    }
+
+    #[DataProvider('senseless')]
+    public function testRefusesWhatMakesNoSense(int $reps, float $miss, float $break): void
+    {
+        $this->expectException(OutOfRange::class);
+        SetPlan::best($reps, array_fill(0, 10, 0.1), $miss, $break);
+    }
+
+    /**
+     * @return iterable<string, array{int, float, float}>
+     */
+    public static function senseless(): iterable
+    {
+        yield 'nothing' => [0, 1.0, 1.0];
+        yield 'more reps than hazards' => [11, 1.0, 1.0];
+        yield 'a negative miss' => [5, -1.0, 1.0];
+        yield 'an endless break' => [5, 1.0, \INF];
+    }
+
+    /**
+     * @return iterable<list<int>> the set to plan with 0, 1, … n left
+     */
+    private static function policies(int $n): iterable
+    {
+        if (0 === $n) {
+            yield [0];
+
+            return;
+        }
+        foreach (self::policies($n - 1) as $policy) {
+            for ($set = 1; $set <= $n; ++$set) {
+                yield [...$policy, $set];
+            }
+        }
+    }
+
+    /**
+     * The cost of one policy, by its own equation and nothing of the plan's.
+     *
+     * @param list<int>   $policy
+     * @param list<float> $q
+     *
+     * @return list<float>
+     */
+    private static function costOf(array $policy, array $q, float $miss, float $break): array
+    {
+        $cost = [0.0];
+        for ($left = 1; $left < \count($policy); ++$left) {
+            $set = $policy[$left];
+            $value = $q[0] * $miss;
+            $survived = 1 - $q[0];
+            for ($j = 2; $j <= $set; ++$j) {
+                $value += $survived * $q[$j - 1] * ($miss + $cost[$left - $j + 1]);
+                $survived *= 1 - $q[$j - 1];
+            }
+            $cost[] = ($value + $survived * (($set < $left ? $break : 0) + $cost[$left - $set])) / (1 - $q[0]);
+        }
+
+        return $cost;
+    }
+
+    /**
+     * @param list<float> $q
+     */
+    private static function simulate(SetPlan $plan, array $q, Randomizer $random): float
+    {
+        $loss = 0.0;
+        for ($left = $plan->reps; $left > 0;) {
+            $set = $plan->choice[$left];
+            $done = 0;
+            while ($done < $set && $random->getInt(0, 999_999) >= 1e6 * $q[$done]) {
+                ++$done;
+            }
+            $loss += $done < $set ? $plan->missCostS() : ($set < $left ? $plan->breakCostS() : 0.0);
+            $left -= $done;
+        }
+
+        return $loss;
+    }
+}
