@@ -15,7 +15,7 @@ use PHPat\Test\PHPat;
  */
 final class AppArrows
 {
-    public const SLICES = ['Athletes', 'Ropes', 'ClassHour', 'CalcHttp'];
+    public const SLICES = ['Athletes', 'Ropes', 'ClassHour', 'Pacing', 'CalcHttp'];
 
     public function testRecordKnowsNoSlice(): Rule
     {
@@ -48,6 +48,11 @@ final class AppArrows
     public function testClassHourKnowsNoOtherSlice(): Rule
     {
         return self::alone('ClassHour');
+    }
+
+    public function testPacingKnowsNoOtherSlice(): Rule
+    {
+        return self::alone('Pacing');
     }
 
     public function testCalcHttpKnowsNoOtherSlice(): Rule

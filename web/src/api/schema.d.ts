@@ -36,6 +36,22 @@ export interface paths {
         patch: operations["athletesChange"];
         trace?: never;
     };
+    "/api/athletes/{id}/pacing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pacingPacing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/restore": {
         parameters: {
             query?: never;
@@ -184,6 +200,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** a ladder's rungs: jumps, chance, tries, time */
+        post: operations["calcLadder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/pace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** set plan, time and band for doubles in a workout */
+        post: operations["calcPace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/pattern": {
         parameters: {
             query?: never;
@@ -218,6 +268,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** ways to scale the doubles of a workout, side by side */
+        post: operations["calcScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/streak": {
         parameters: {
             query?: never;
@@ -229,6 +296,40 @@ export interface paths {
         put?: never;
         /** the chance of a rep from logged goes, and of reaching a streak */
         post: operations["calcStreak"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/survival": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** the share of goes that survive each rep (Kaplan–Meier) */
+        post: operations["calcSurvival"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/weibull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** scale and shape of the chance of a miss, from single goes */
+        post: operations["calcWeibull"];
         delete?: never;
         options?: never;
         head?: never;
@@ -533,6 +634,18 @@ export interface components {
             family: components["schemas"]["CableFamily"];
             byHand: boolean;
         };
+        PacingView: {
+            athleteId: string;
+            plan: components["schemas"]["SentenceView"];
+            matter: components["schemas"]["SentenceView"];
+            source: components["schemas"]["SentenceView"];
+            rounds: components["schemas"]["RoundView"][];
+            expectedS: number;
+            p10S: number;
+            p90S: number;
+            unbrokenS: number;
+            ways: components["schemas"]["ScaledView"][];
+        };
         PointView: {
             xM: number;
             yM: number;
@@ -569,6 +682,21 @@ export interface components {
             removed: boolean;
             version: number;
         };
+        RoundView: {
+            plan: number[];
+            expectedS: number;
+            unbrokenS: number;
+        };
+        ScaledView: {
+            scaling: components["schemas"]["Scaling"];
+            expectedS: number;
+            doubles: number;
+            singles: number;
+            contacts: number;
+            recommended: boolean;
+        };
+        /** @enum {string} */
+        Scaling: "full" | "first-then-singles" | "fewer" | "singles";
         /** @enum {string} */
         School: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone";
         SchoolRopeView: {
@@ -806,6 +934,43 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AthleteView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pacingPacing: {
+        parameters: {
+            query?: {
+                reps?: number;
+                rounds?: number;
+                missCost?: number;
+                breakCost?: number;
+                aim?: "keep-moving" | "practise" | "race";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacingView"];
                 };
             };
             /** @description refused, with the reason */
@@ -1359,6 +1524,150 @@ export interface operations {
             };
         };
     };
+    calcLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /**
+                     * @description shape of the ladder
+                     * @enum {string}
+                     */
+                    family: "rising" | "pyramid" | "falling-singles" | "fixed-singles";
+                    /** @description longest rung */
+                    top: number;
+                    /**
+                     * @description what rises: singles or doubles
+                     * @enum {string}
+                     */
+                    kind?: "s" | "d";
+                    /** @description singles before the doubles of each rung */
+                    fixed_singles?: number;
+                    /** @description chance of a miss of a single; left out: none */
+                    hazard_singles?: {
+                        /**
+                         * @description how it goes with the position in a set
+                         * @enum {string}
+                         */
+                        kind: "weibull" | "constant" | "list";
+                        /** @description weibull: reps after which 63 % of the sets have ended */
+                        scale?: number;
+                        /** @description weibull: above 1 misses come with tiredness */
+                        shape?: number;
+                        /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                        q?: number[];
+                    };
+                    /** @description chance of a miss of a double; left out: none */
+                    hazard_doubles?: {
+                        /**
+                         * @description how it goes with the position in a set
+                         * @enum {string}
+                         */
+                        kind: "weibull" | "constant" | "list";
+                        /** @description weibull: reps after which 63 % of the sets have ended */
+                        scale?: number;
+                        /** @description weibull: above 1 misses come with tiredness */
+                        shape?: number;
+                        /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                        q?: number[];
+                    };
+                    /** @description one single */
+                    seconds_per_single?: number;
+                    /** @description one double */
+                    seconds_per_double?: number;
+                    /** @description between rungs */
+                    break_s?: number;
+                    /** @description lost to a miss */
+                    miss_s?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcPace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description doubles of a round */
+                    reps: number;
+                    /** @description doubles a second while jumping */
+                    reps_per_s: number;
+                    /** @description chance of a miss by position */
+                    hazard: {
+                        /**
+                         * @description how it goes with the position in a set
+                         * @enum {string}
+                         */
+                        kind: "weibull" | "constant" | "list";
+                        /** @description weibull: reps after which 63 % of the sets have ended */
+                        scale?: number;
+                        /** @description weibull: above 1 misses come with tiredness */
+                        shape?: number;
+                        /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                        q?: number[];
+                    };
+                    /** @description seconds a miss costs, the failed rep inside */
+                    miss_cost_s: number;
+                    /** @description seconds a planned break costs */
+                    break_cost_s: number;
+                    /** @description share by which each round raises the chance of a miss */
+                    fatigue_per_round?: number;
+                    /** @description rounds of the same reps */
+                    rounds?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcPattern: {
         parameters: {
             query?: never;
@@ -1476,6 +1785,89 @@ export interface operations {
             };
         };
     };
+    calcScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description doubles of a round */
+                    reps: number;
+                    /** @description doubles a second while jumping */
+                    reps_per_s: number;
+                    /** @description chance of a miss by position */
+                    hazard: {
+                        /**
+                         * @description how it goes with the position in a set
+                         * @enum {string}
+                         */
+                        kind: "weibull" | "constant" | "list";
+                        /** @description weibull: reps after which 63 % of the sets have ended */
+                        scale?: number;
+                        /** @description weibull: above 1 misses come with tiredness */
+                        shape?: number;
+                        /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                        q?: number[];
+                    };
+                    /** @description seconds a miss costs, the failed rep inside */
+                    miss_cost_s: number;
+                    /** @description seconds a planned break costs */
+                    break_cost_s: number;
+                    /** @description singles a second while jumping */
+                    singles_per_s?: number;
+                    /** @description chance of a miss of a single; left out: 0.004 */
+                    singles_hazard?: {
+                        /**
+                         * @description how it goes with the position in a set
+                         * @enum {string}
+                         */
+                        kind: "weibull" | "constant" | "list";
+                        /** @description weibull: reps after which 63 % of the sets have ended */
+                        scale?: number;
+                        /** @description weibull: above 1 misses come with tiredness */
+                        shape?: number;
+                        /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                        q?: number[];
+                    };
+                    /** @description doubles before the singles; left out: half */
+                    first?: number;
+                    /** @description singles for one double */
+                    ratio?: number;
+                    /** @description share of the doubles that is kept when they are cut */
+                    fraction?: number;
+                    /**
+                     * @description what matters today
+                     * @enum {string}
+                     */
+                    aim?: "keep-moving" | "practise" | "race";
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcStreak: {
         parameters: {
             query?: never;
@@ -1521,6 +1913,98 @@ export interface operations {
                     stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
                     /** @description streaks asked about */
                     targets?: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcSurvival: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description single goes */
+                    attempts: {
+                        /** @description reps done */
+                        reps: number;
+                        /**
+                         * @description how it ended
+                         * @enum {string}
+                         */
+                        end: "miss" | "stopped" | "time";
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcWeibull: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description single goes */
+                    attempts: {
+                        /** @description reps done */
+                        reps: number;
+                        /**
+                         * @description how it ended
+                         * @enum {string}
+                         */
+                        end: "miss" | "stopped" | "time";
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
+                    }[];
                 };
             };
         };

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Pacing;
+
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\Hazard;
+use Zumbo\Core\Streak\Posterior;
+use Zumbo\Core\Streak\Prior;
+use Zumbo\Core\Streak\WeibullFit;
+
+/**
+ * The chance of a missed double that an athlete's own log supports: a fitted curve when it can be told, else one chance
+ * for every rep from the log and what is usual at the stage.
+ */
+final readonly class AthleteHazard
+{
+    /** A shape so near to 1 is no tiredness and no bad start (our assumption). */
+    private const EVEN = 0.15;
+
+    private function __construct(public Hazard $hazard, public Verdict $source)
+    {
+    }
+
+    /**
+     * @param list<Evidence> $evidence goes and sums of doubles
+     */
+    public static function of(Stage $stage, array $evidence): self
+    {
+        $goes = array_values(array_filter($evidence, static fn (Evidence $entry): bool => !$entry->summed));
+        $fit = WeibullFit::shrunk($goes);
+        if ($fit instanceof WeibullFit) {
+            $code = match (true) {
+                $fit->shape > 1 + self::EVEN => 'pacing.tires',
+                $fit->shape < 1 - self::EVEN => 'pacing.starts_badly',
+                default => 'pacing.even',
+            };
+
+            return new self(Hazard::weibull($fit->scale, $fit->shape), Verdict::of($code, ['goes' => \count($goes), 'shape' => $fit->shape]));
+        }
+        $posterior = Posterior::of(Prior::forStage($stage), $evidence);
+
+        return new self(Hazard::constant(1 - $posterior->chance->mean()), Verdict::of('pacing.from_stage', ['entries' => \count($evidence)]));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Pacing;
+
+use Zumbo\Core\Measure\Verdict;
+
+/**
+ * What a coach should read off a plan: how to break, and whether it matters.
+ */
+final readonly class PlanStory
+{
+    /** Less than this share of the time and breaks hardly matter. */
+    private const HARDLY = 0.02;
+
+    private function __construct(public Verdict $plan, public Verdict $matter)
+    {
+    }
+
+    public static function of(RoundPlan $round): self
+    {
+        $lost = $round->unbrokenS - $round->expectedS;
+        $values = ['lost_s' => $lost, 'from' => $round->goodSets['from'], 'to' => $round->goodSets['to']];
+
+        return new self(
+            1 === \count($round->plan)
+                ? Verdict::of('pacing.unbroken', ['reps' => $round->plan[0]])
+                : Verdict::of('pacing.plan', ['plan' => implode('-', $round->plan)]),
+            match (true) {
+                1 === \count($round->plan) => Verdict::of('pacing.no_breaks', $values),
+                $lost < self::HARDLY * $round->expectedS => Verdict::of('pacing.hardly', $values),
+                default => Verdict::of('pacing.pays', $values),
+            },
+        );
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Pacing;
+
+/**
+ * One way to scale the doubles of a workout.
+ */
+enum Scaling: string
+{
+    /** All doubles. */
+    case Full = 'full';
+    /** The first ones as doubles, then singles. */
+    case FirstThenSingles = 'first-then-singles';
+    /** Fewer doubles. */
+    case Fewer = 'fewer';
+    /** Singles at a ratio. */
+    case Singles = 'singles';
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Pacing;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Input\Query;
+
+final readonly class PacingController
+{
+    public function __construct(private PlanPacing $plan)
+    {
+    }
+
+    #[Route('/api/athletes/{id}/pacing', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(PacingView::class)]
+    public function pacing(UuidV7 $id, #[Query] PacingInput $input = new PacingInput()): PacingView
+    {
+        return $this->plan->forAthlete($id, $input);
+    }
+}

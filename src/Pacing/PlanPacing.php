@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Pacing;
+
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Record\Athletes;
+use Zumbo\App\Record\Attempt;
+use Zumbo\App\Record\Attempts;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Pacing\Aim;
+use Zumbo\Core\Pacing\AthleteHazard;
+use Zumbo\Core\Pacing\Effort;
+use Zumbo\Core\Pacing\LossDistribution;
+use Zumbo\Core\Pacing\PlanStory;
+use Zumbo\Core\Pacing\RoundPlan;
+use Zumbo\Core\Pacing\ScaledWork;
+use Zumbo\Core\Stage\Phase;
+use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\Hazard;
+
+/**
+ * Plans the doubles of a workout from the athlete's own log.
+ */
+final readonly class PlanPacing
+{
+    private const LOOK_BACK = '-180 days';
+
+    /** Doubles and singles a second while jumping, and the chance of a missed single (our assumption). */
+    private const DOUBLES_PER_S = 1.77;
+    private const SINGLES_PER_S = 2.2;
+    private const SINGLES_MISS = 0.004;
+
+    /** Each round raises the chance of a miss by so much (our assumption). */
+    private const FATIGUE_PER_ROUND = 0.05;
+
+    private const SINGLES_PER_DOUBLE = 2.0;
+    private const FEWER = 0.5;
+
+    public function __construct(private Athletes $athletes, private Attempts $attempts, private ClockInterface $clock)
+    {
+    }
+
+    public function forAthlete(Uuid $id, PacingInput $input): PacingView
+    {
+        $athlete = $this->athletes->get($id);
+        $hazard = AthleteHazard::of($athlete->stage(), $this->doubles($id));
+        $rounds = [];
+        $loss = LossDistribution::none();
+        for ($i = 0; $i < $input->rounds; ++$i) {
+            $rounds[] = $round = RoundPlan::of($input->reps, self::DOUBLES_PER_S, $hazard->hazard->times((1 + self::FATIGUE_PER_ROUND) ** $i), $input->missCost, $input->breakCost);
+            $loss = $loss->then($round->loss);
+        }
+        $sum = static fn (callable $of): float => array_sum(array_map($of, $rounds));
+        $work = $sum(static fn (RoundPlan $round): float => $round->workS);
+        [$p10, $p90] = $loss->quantiles([0.1, 0.9], $input->breakCost, $input->missCost);
+        $story = PlanStory::of($rounds[0]);
+
+        return new PacingView(
+            $id->toRfc4122(),
+            SentenceView::of($story->plan, LengthUnit::Centimetre),
+            SentenceView::of($story->matter, LengthUnit::Centimetre),
+            SentenceView::of($hazard->source, LengthUnit::Centimetre),
+            array_map(RoundView::of(...), $rounds),
+            $sum(static fn (RoundPlan $round): float => $round->expectedS),
+            $work + $p10,
+            $work + $p90,
+            $sum(static fn (RoundPlan $round): float => $round->unbrokenS),
+            self::ways($hazard->hazard, $input),
+        );
+    }
+
+    /**
+     * @return list<Evidence> goes and sums of doubles
+     */
+    private function doubles(Uuid $id): array
+    {
+        $now = $this->clock->now();
+        $evidence = [];
+        foreach ($this->attempts->ofAthlete($id, $now->modify(self::LOOK_BACK)) as $attempt) {
+            if (self::countsDoubles($attempt)) {
+                $evidence[] = $attempt->toCore($now)->evidence;
+            }
+        }
+
+        return $evidence;
+    }
+
+    /** At the earlier stages a streak is one of singles, or of both. */
+    private static function countsDoubles(Attempt $attempt): bool
+    {
+        return Measure::Streak === $attempt->kind()->measure() && Phase::Linking === $attempt->stage()->phase();
+    }
+
+    /**
+     * @return list<ScaledView>
+     */
+    private static function ways(Hazard $hazard, PacingInput $input): array
+    {
+        $ways = ScaledWork::all(
+            $input->reps,
+            (int) ceil($input->reps / 2),
+            self::SINGLES_PER_DOUBLE,
+            self::FEWER,
+            new Effort(self::DOUBLES_PER_S, $hazard, $input->missCost, $input->breakCost),
+            new Effort(self::SINGLES_PER_S, Hazard::constant(self::SINGLES_MISS), $input->missCost, $input->breakCost),
+        );
+        $recommended = ScaledWork::recommended($ways, Aim::from($input->aim));
+
+        return array_map(static fn (ScaledWork $way): ScaledView => ScaledView::of($way, $input->rounds, $way->scaling === $recommended), $ways);
+    }
+}

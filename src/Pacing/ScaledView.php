@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Pacing;
+
+use Zumbo\Core\Pacing\ScaledWork;
+use Zumbo\Core\Pacing\Scaling;
+
+/**
+ * One way of scaling, for the whole workout.
+ */
+final readonly class ScaledView
+{
+    private function __construct(public Scaling $scaling, public float $expectedS, public int $doubles, public int $singles, public int $contacts, public bool $recommended)
+    {
+    }
+
+    public static function of(ScaledWork $way, int $rounds, bool $recommended): self
+    {
+        return new self($way->scaling, $rounds * $way->expectedS, $rounds * $way->doubles, $rounds * $way->singles, $rounds * $way->contacts(), $recommended);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Pacing;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Zumbo\App\Tests\ApiTestCase;
+
+final class PacingApiTest extends ApiTestCase
+{
+    public function testWithoutALogThePlanRestsOnTheStage(): void
+    {
+        $this->signInto();
+        $plan = $this->send('GET', '/api/athletes/'.$this->holder().'/pacing?reps=50');
+        $this->assertStatus(200);
+        self::assertStringContainsString('Too few single goes are logged', $plan['source']['sentence']);
+        self::assertSame('50 unbroken', $plan['plan']['sentence'], 'one chance for every rep: breaks never pay');
+        self::assertCount(1, $plan['rounds']);
+        self::assertLessThan($plan['expectedS'], $plan['p10S']);
+        self::assertGreaterThan($plan['expectedS'], $plan['p90S']);
+        self::assertSame(['full', 'first-then-singles', 'fewer', 'singles'], array_column($plan['ways'], 'scaling'));
+        self::assertCount(1, array_filter(array_column($plan['ways'], 'recommended')));
+    }
+
+    public function testTheAthletesOwnLogMakesThePlan(): void
+    {
+        $this->signInto();
+        $athlete = $this->holder();
+        foreach ([28, 31, 33, 25, 30, 35, 29, 32, 27, 34] as $reps) {
+            $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $athlete, 'drill' => 'big-sets', 'kind' => 'streak', 'reps' => $reps, 'end' => 'miss']);
+            $this->assertStatus(201);
+        }
+        $plan = $this->send('GET', "/api/athletes/$athlete/pacing?reps=100&rounds=3&missCost=15&breakCost=3");
+        self::assertStringContainsString('From 10 logged goes: misses come with tiredness', $plan['source']['sentence']);
+        self::assertStringContainsString('restart each set with one single', $plan['plan']['sentence']);
+        self::assertStringContainsString('Breaking pays', $plan['matter']['sentence']);
+        self::assertCount(3, $plan['rounds']);
+        self::assertSame(100, array_sum($plan['rounds'][0]['plan']));
+        self::assertGreaterThan($plan['rounds'][0]['expectedS'], $plan['rounds'][2]['expectedS'], 'rounds tire');
+        self::assertSame(300, $plan['ways'][0]['doubles']);
+    }
+
+    #[DataProvider('badQueries')]
+    public function testABadQueryIsNamed(string $query, string $field): void
+    {
+        $this->signInto();
+        $problem = $this->send('GET', '/api/athletes/'.$this->holder().'/pacing?'.$query);
+        $this->assertStatus(422);
+        self::assertSame($field, $problem['errors'][0]['field']);
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function badQueries(): iterable
+    {
+        yield 'no reps' => ['reps=0', 'reps'];
+        yield 'too many' => ['reps=301', 'reps'];
+        yield 'no number' => ['reps=many', 'reps'];
+        yield 'rounds' => ['rounds=21', 'rounds'];
+        yield 'aim' => ['aim=win', 'aim'];
+    }
+
+    private function holder(): string
+    {
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles']));
+
+        return $id;
+    }
+}
