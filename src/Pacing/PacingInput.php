@@ -14,9 +14,9 @@ use Zumbo\Core\Pacing\Aim;
 final readonly class PacingInput
 {
     public function __construct(
-        #[Assert\Range(min: 1, max: 300)]
+        #[Assert\Range(min: 1, max: 200)]
         public int $reps = 50,
-        #[Assert\Range(min: 1, max: 20)]
+        #[Assert\Range(min: 1, max: 10)]
         public int $rounds = 1,
         /** Seconds a miss costs. */
         #[Assert\Range(min: 0, max: 120)]

@@ -50,10 +50,13 @@ final readonly class PlanPacing
         $athlete = $this->athletes->get($id);
         $hazard = AthleteHazard::of($athlete->stage(), $this->doubles($id));
         $rounds = [];
+        $ways = [];
         $loss = LossDistribution::none();
         for ($i = 0; $i < $input->rounds; ++$i) {
-            $rounds[] = $round = RoundPlan::of($input->reps, self::DOUBLES_PER_S, $hazard->hazard->times((1 + self::FATIGUE_PER_ROUND) ** $i), $input->missCost, $input->breakCost);
+            $tired = $hazard->hazard->times((1 + self::FATIGUE_PER_ROUND) ** $i);
+            $rounds[] = $round = RoundPlan::of($input->reps, self::DOUBLES_PER_S, $tired, $input->missCost, $input->breakCost);
             $loss = $loss->then($round->loss);
+            $ways[] = self::ways($tired, $input);
         }
         $sum = static fn (callable $of): float => array_sum(array_map($of, $rounds));
         $work = $sum(static fn (RoundPlan $round): float => $round->workS);
@@ -70,7 +73,7 @@ final readonly class PlanPacing
             $work + $p10,
             $work + $p90,
             $sum(static fn (RoundPlan $round): float => $round->unbrokenS),
-            self::ways($hazard->hazard, $input),
+            self::added($ways, Aim::from($input->aim)),
         );
     }
 
@@ -97,11 +100,13 @@ final readonly class PlanPacing
     }
 
     /**
-     * @return list<ScaledView>
+     * One round, scaled in each way.
+     *
+     * @return non-empty-list<ScaledWork>
      */
     private static function ways(Hazard $hazard, PacingInput $input): array
     {
-        $ways = ScaledWork::all(
+        return ScaledWork::all(
             $input->reps,
             (int) ceil($input->reps / 2),
             self::SINGLES_PER_DOUBLE,
@@ -109,8 +114,21 @@ final readonly class PlanPacing
             new Effort(self::DOUBLES_PER_S, $hazard, $input->missCost, $input->breakCost),
             new Effort(self::SINGLES_PER_S, Hazard::constant(self::SINGLES_MISS), $input->missCost, $input->breakCost),
         );
-        $recommended = ScaledWork::recommended($ways, Aim::from($input->aim));
+    }
 
-        return array_map(static fn (ScaledWork $way): ScaledView => ScaledView::of($way, $input->rounds, $way->scaling === $recommended), $ways);
+    /**
+     * @param list<non-empty-list<ScaledWork>> $rounds
+     *
+     * @return list<ScaledView>
+     */
+    private static function added(array $rounds, Aim $aim): array
+    {
+        $total = array_shift($rounds) ?? throw new \LogicException('a workout has a round');
+        foreach ($rounds as $round) {
+            $total = array_map(static fn (ScaledWork $one, ScaledWork $other): ScaledWork => $one->plus($other), $total, $round);
+        }
+        $recommended = ScaledWork::recommended($total, $aim);
+
+        return array_map(static fn (ScaledWork $way): ScaledView => ScaledView::of($way, $way->scaling === $recommended), $total);
     }
 }

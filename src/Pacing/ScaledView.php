@@ -16,8 +16,8 @@ final readonly class ScaledView
     {
     }
 
-    public static function of(ScaledWork $way, int $rounds, bool $recommended): self
+    public static function of(ScaledWork $way, bool $recommended): self
     {
-        return new self($way->scaling, $rounds * $way->expectedS, $rounds * $way->doubles, $rounds * $way->singles, $rounds * $way->contacts(), $recommended);
+        return new self($way->scaling, $way->expectedS, $way->doubles, $way->singles, $way->contacts(), $recommended);
     }
 }

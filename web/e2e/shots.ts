@@ -41,6 +41,14 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByRole('img', { name: /Rope and athlete/ })).toBeVisible();
   await take('rope-bench');
 
+  await page.goto('/pacing');
+  await page.getByLabel('Doubles a round').fill('100');
+  await page.getByLabel('Rounds', { exact: true }).fill('4');
+  await expect(page.getByRole('list', { name: 'Rounds' }).getByRole('listitem')).toHaveCount(4);
+  await take('pacing');
+  await page.goto('/ropes');
+  await page.getByRole('link', { name: /Ilse Tannow/ }).click();
+  await expect(page.getByRole('img', { name: /Rope and athlete/ })).toBeVisible();
   await page.setViewportSize(phone);
   await take('rope-bench-phone');
   await page.goto('/class');

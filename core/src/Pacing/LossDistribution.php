@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Zumbo\Core\Pacing;
 
 /**
- * How likely so many planned breaks and misses are, together. What is less likely than one in 10¹² is left out.
+ * How likely so many planned breaks and misses are, together. What is less likely than one in 10¹⁰ is left out.
  */
 final readonly class LossDistribution
 {
-    private const LEAST = 1e-12;
+    private const LEAST = 1e-10;
 
     /** So many self-repeats of a miss at the very first rep, at most. */
     private const MOST_REPEATS = 400;
@@ -45,7 +45,7 @@ final readonly class LossDistribution
             }
         }
 
-        return new self($repeat > 0.0 ? array_map(static fn (array $row): array => self::repeated($row, $repeat), $mass) : $mass);
+        return new self(array_map(static fn (array $row): array => $repeat > 0.0 ? self::repeated($row, $repeat) : self::likely($row), $mass));
     }
 
     /** One after the other: two rounds of a workout. */
@@ -64,7 +64,7 @@ final readonly class LossDistribution
             }
         }
 
-        return new self($mass);
+        return new self(array_map(self::likely(...), $mass));
     }
 
     /**
@@ -109,6 +109,16 @@ final readonly class LossDistribution
     }
 
     /**
+     * @param array<int, float> $row
+     *
+     * @return array<int, float>
+     */
+    private static function likely(array $row): array
+    {
+        return array_filter($row, static fn (float $share): bool => $share >= self::LEAST);
+    }
+
+    /**
      * The row with 0, 1, 2, … misses at the first rep before it.
      *
      * @param array<int, float> $row
@@ -122,7 +132,7 @@ final readonly class LossDistribution
         $carried = 0.0;
         $last = (int) array_key_last($row);
         for ($misses = 0; $misses <= $last || ($carried >= self::LEAST && $misses <= $last + self::MOST_REPEATS); ++$misses) {
-            // x_j = (1 − 0)·row_j + q·x_{j−1}: the recursion of a geometric number of repeats
+            // x_j = row_j + q·x_{j−1}: a geometric number of repeats
             $carried = ($row[$misses] ?? 0.0) + $q * $carried;
             if ($carried >= self::LEAST) {
                 $out[$misses] = $carried;

@@ -40,6 +40,12 @@ final readonly class ScaledWork
         ), $counts);
     }
 
+    /** This round and another, scaled the same way. */
+    public function plus(self $other): self
+    {
+        return new self($this->scaling, $this->expectedS + $other->expectedS, $this->doubles + $other->doubles, $this->singles + $other->singles);
+    }
+
     /** Landings of the feet: one for each jump. */
     public function contacts(): int
     {

@@ -9,9 +9,11 @@ import { Shell } from './Shell';
 const athletes = () => import('../features/athletes');
 const ropes = () => import('../features/ropes');
 const classHour = () => import('../features/class');
+const pacing = () => import('../features/pacing');
 const log = () => import('../features/log');
 const places = () => import('../features/places');
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
+const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
 const LogPage = lazy(() => log().then((door) => ({ default: door.LogPage })));
 const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
 const AthletePage = lazy(() => athletes().then((door) => ({ default: door.AthletePage })));
@@ -45,7 +47,7 @@ export function Routed() {
             <Route path="/class" element={<ClassPage />} />
             <Route path="/rhythm" element={<ComingPlace place="rhythm" />} />
             <Route path="/sets" element={<ComingPlace place="sets" />} />
-            <Route path="/pacing" element={<ComingPlace place="pacing" />} />
+            <Route path="/pacing" element={<PacingPage />} />
             <Route path="/faults" element={<ComingPlace place="faults" />} />
             <Route path="/log" element={<LogPage />} />
             <Route path="*" element={<Navigate to="/class" replace />} />

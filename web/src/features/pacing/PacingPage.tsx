@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useAthletes, type Athlete } from '../../api/athletes';
+import { usePacing, type Work } from '../../api/pacing';
+import { Empty, Failed, Loading } from '../../design/StateNote';
+import { Workbench } from '../../design/Workbench';
+import { PlanCard } from './parts/PlanCard';
+import { Ways } from './parts/Ways';
+import { WorkForm } from './parts/WorkForm';
+
+const usual: Work = { reps: 50, rounds: 1, missCost: 10, breakCost: 4, aim: 'keep-moving' };
+
+export function PacingPage() {
+  const athletes = useAthletes();
+  if (athletes.isPending) {
+    return (
+      <Workbench title="Pacing">
+        <Loading what="the athletes" />
+      </Workbench>
+    );
+  }
+  if (athletes.isError) {
+    return (
+      <Workbench title="The athletes could not be fetched">
+        <Failed error={athletes.error} onRetry={() => void athletes.refetch()} />
+      </Workbench>
+    );
+  }
+  if (athletes.data.length === 0) {
+    return (
+      <Workbench title="Nobody to plan for yet">
+        <Empty>
+          A set plan rests on somebody’s own log: <Link to="/athletes/new">add an athlete</Link> first.
+        </Empty>
+      </Workbench>
+    );
+  }
+  return <Planned athletes={athletes.data} />;
+}
+
+function Planned({ athletes }: { athletes: Athlete[] }) {
+  // Whoever is furthest on the path is the likeliest to meet doubles in a workout.
+  const furthest = athletes.reduce((one, other) => (other.stageNumber > one.stageNumber ? other : one));
+  const [athleteId, setAthleteId] = useState(furthest.id);
+  const [work, setWork] = useState(usual);
+  const pacing = usePacing(athleteId, work);
+  const first = athletes.find((athlete) => athlete.id === athleteId)?.name.split(' ')[0] ?? '';
+  return (
+    <Workbench
+      title={pacing.data === undefined ? `Planning for ${first}` : `${first}: ${pacing.data.plan.sentence}`}
+      subject={
+        <WorkForm
+          athletes={athletes}
+          athleteId={athleteId}
+          onAthlete={setAthleteId}
+          work={work}
+          onWork={setWork}
+        />
+      }
+      decision={pacing.data !== undefined && <Ways ways={pacing.data.ways} />}
+    >
+      {pacing.isError && <Failed error={pacing.error} onRetry={() => void pacing.refetch()} />}
+      {pacing.isPending && <Loading what="the plan" />}
+      {pacing.data !== undefined && <PlanCard pacing={pacing.data} />}
+    </Workbench>
+  );
+}

@@ -1,0 +1,1 @@
+export { PacingPage } from './PacingPage';
