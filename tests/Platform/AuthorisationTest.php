@@ -21,6 +21,42 @@ final class AuthorisationTest extends ApiTestCase
 
     private const RANK = ['ROLE_HELPER' => [Role::Helper, Role::Coach, Role::Owner], 'ROLE_COACH' => [Role::Coach, Role::Owner], 'ROLE_OWNER' => [Role::Owner]];
 
+    /** What each route is meant to ask for; a new route has to be entered here. */
+    private const MEANT = [
+        'DELETE /api/athletes/{id}' => 'ROLE_COACH',
+        'DELETE /api/attempts/{id}' => 'ROLE_HELPER',
+        'DELETE /api/ropes/{id}' => 'ROLE_COACH',
+        'GET /api/athletes' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/pacing' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/sizing' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/today' => 'ROLE_HELPER',
+        'GET /api/attempts/{id}' => 'ROLE_HELPER',
+        'GET /api/changes' => 'ROLE_HELPER',
+        'GET /api/class' => 'ROLE_HELPER',
+        'GET /api/live' => 'ROLE_HELPER',
+        'GET /api/ropes/{id}' => 'ROLE_HELPER',
+        'PATCH /api/athletes/{id}' => 'ROLE_COACH',
+        'PATCH /api/attempts/{id}' => 'ROLE_HELPER',
+        'POST /api/athletes/{id}/restore' => 'ROLE_COACH',
+        'POST /api/attempts/{id}/restore' => 'ROLE_HELPER',
+        'POST /api/calc/{name}' => 'ROLE_HELPER',
+        'POST /api/ropes/{id}/restore' => 'ROLE_COACH',
+        'PUT /api/athletes/{id}' => 'ROLE_COACH',
+        'PUT /api/attempts/{id}' => 'ROLE_HELPER',
+        'PUT /api/ropes/{id}' => 'ROLE_COACH',
+    ];
+
+    public function testEveryRouteAsksForTheRoleItIsMeantTo(): void
+    {
+        $asked = [];
+        foreach ($this->routes() as [$method, $path, $needed]) {
+            $asked["$method $path"] = $needed;
+        }
+        ksort($asked);
+        self::assertSame(self::MEANT, $asked);
+    }
+
     public function testWithoutASessionEveryRouteButTheOpenOnesAnswers401(): void
     {
         foreach ($this->routes() as [$method, $path]) {

@@ -71,7 +71,7 @@ final class CommandLineTest extends TestCase
     public function testBadInputIsOneHelpfulLineAndExitTwo(array $words, string $says): void
     {
         $answer = CommandLine::answer($words, null);
-        self::assertSame(CommandLine::BAD_INPUT, $answer->exit);
+        self::assertSame(2, $answer->exit);
         self::assertSame('', $answer->out);
         self::assertSame(1, substr_count($answer->error, "\n"));
         self::assertStringContainsString($says, $answer->error);
