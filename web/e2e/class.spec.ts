@@ -167,6 +167,30 @@ test('what the server refuses is kept in sight', async ({ page }, info) => {
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Everything is on the server');
 });
 
+test('entries that wait survive an upgrade of the app', async ({ page, context }, info) => {
+  test.skip(info.project.name !== 'desk', 'one place is enough');
+  await signIn(page);
+  const line = page.getByLabel('Log line');
+  await expect(line).toBeVisible();
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await context.route('**/api/attempts/*', (route) => route.abort());
+  await line.fill('s8x');
+  await line.press('Enter');
+  await expect(page.getByText('1 not sent yet')).toBeVisible();
+  // What an upgrade does: the service worker and every file it kept are gone, the next visit brings new ones.
+  await page.evaluate(async () => {
+    const workers = await navigator.serviceWorker.getRegistrations();
+    await Promise.all(workers.map((worker) => worker.unregister()));
+    await Promise.all((await caches.keys()).map((name) => caches.delete(name)));
+  });
+  await page.reload();
+  await expect(page.getByText('1 not sent yet')).toBeVisible();
+  await context.unroute('**/api/attempts/*');
+  await expect(page.getByText('all sent')).toBeVisible({ timeout: 15_000 });
+  await justNow(page).getByRole('button', { name: 'Undo Signe 8, miss' }).click();
+  await expect(justNow(page)).not.toContainText('Signe 8, miss');
+});
+
 test('keys alone run the class', async ({ page }, info) => {
   test.skip(info.project.name !== 'desk', 'a keyboard belongs to the desk');
   await signIn(page);
