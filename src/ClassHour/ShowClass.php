@@ -46,7 +46,7 @@ final readonly class ShowClass
         $day = LocalDay::of($now, $gym->timeZone());
         $athletes = $this->athletes->present();
         usort($athletes, static fn (Athlete $a, Athlete $b): int => [$a->stage()->number(), $a->profile()->name] <=> [$b->stage()->number(), $b->profile()->name]);
-        $attempts = $this->attempts->since($now->modify(ShowToday::LOOK_BACK));
+        $attempts = $this->attempts->since($now->modify(Attempts::LOOK_BACK));
         $today = static fn (Attempt $attempt): bool => LocalDay::of($attempt->loggedAt(), $gym->timeZone())->getTimestamp() === $day->getTimestamp();
         $views = $this->athleteViews($athletes, $attempts, $today, $day, $now);
         $logged = array_values(array_filter(array_merge(...array_values($attempts)), $today));

@@ -26,9 +26,6 @@ use Zumbo\Core\Path\TodaysSet;
  */
 final readonly class ShowToday
 {
-    /** Older entries weigh next to nothing (model G, a half-life of 28 days). */
-    public const LOOK_BACK = '-180 days';
-
     public function __construct(private Athletes $athletes, private Attempts $attempts, private Gyms $gyms, private ClockInterface $clock)
     {
     }
@@ -38,7 +35,7 @@ final readonly class ShowToday
         $athlete = $this->athletes->get($id);
         $now = $this->clock->now();
         $before = $this->attempts->practicesBefore(LocalDay::of($now, $this->gyms->current()->timeZone()));
-        $entries = self::ofStage($athlete, $this->attempts->ofAthlete($id, $now->modify(self::LOOK_BACK)));
+        $entries = self::ofStage($athlete, $this->attempts->ofAthlete($id, $now->modify(Attempts::LOOK_BACK)));
         $set = TodaysSet::of($athlete->stage(), $before[$id->toRfc4122()] ?? 0);
         $outlook = self::outlook($athlete, $entries, $now);
 

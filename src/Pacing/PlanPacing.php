@@ -8,9 +8,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Api\SentenceView;
 use Zumbo\App\Record\Athletes;
-use Zumbo\App\Record\Attempt;
 use Zumbo\App\Record\Attempts;
-use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Pacing\Aim;
 use Zumbo\Core\Pacing\AthleteHazard;
@@ -19,8 +17,6 @@ use Zumbo\Core\Pacing\LossDistribution;
 use Zumbo\Core\Pacing\PlanStory;
 use Zumbo\Core\Pacing\RoundPlan;
 use Zumbo\Core\Pacing\ScaledWork;
-use Zumbo\Core\Stage\Phase;
-use Zumbo\Core\Streak\Evidence;
 use Zumbo\Core\Streak\Hazard;
 
 /**
@@ -28,12 +24,9 @@ use Zumbo\Core\Streak\Hazard;
  */
 final readonly class PlanPacing
 {
-    private const LOOK_BACK = '-180 days';
-
-    /** Doubles and singles a second while jumping, and the chance of a missed single (our assumption). */
+    /** Doubles and singles a second while jumping (our assumption). */
     private const DOUBLES_PER_S = 1.77;
     private const SINGLES_PER_S = 2.2;
-    private const SINGLES_MISS = 0.004;
 
     /** Each round raises the chance of a miss by so much (our assumption). */
     private const FATIGUE_PER_ROUND = 0.05;
@@ -48,7 +41,7 @@ final readonly class PlanPacing
     public function forAthlete(Uuid $id, PacingInput $input): PacingView
     {
         $athlete = $this->athletes->get($id);
-        $hazard = AthleteHazard::of($athlete->stage(), $this->doubles($id));
+        $hazard = AthleteHazard::of($athlete->stage(), $this->attempts->evidenceOfDoubles($id, $this->clock->now()));
         $rounds = [];
         $ways = [];
         $loss = LossDistribution::none();
@@ -78,28 +71,6 @@ final readonly class PlanPacing
     }
 
     /**
-     * @return list<Evidence> goes and sums of doubles
-     */
-    private function doubles(Uuid $id): array
-    {
-        $now = $this->clock->now();
-        $evidence = [];
-        foreach ($this->attempts->ofAthlete($id, $now->modify(self::LOOK_BACK)) as $attempt) {
-            if (self::countsDoubles($attempt)) {
-                $evidence[] = $attempt->toCore($now)->evidence;
-            }
-        }
-
-        return $evidence;
-    }
-
-    /** At the earlier stages a streak is one of singles, or of both. */
-    private static function countsDoubles(Attempt $attempt): bool
-    {
-        return Measure::Streak === $attempt->kind()->measure() && Phase::Linking === $attempt->stage()->phase();
-    }
-
-    /**
      * One round, scaled in each way.
      *
      * @return non-empty-list<ScaledWork>
@@ -112,7 +83,7 @@ final readonly class PlanPacing
             self::SINGLES_PER_DOUBLE,
             self::FEWER,
             new Effort(self::DOUBLES_PER_S, $hazard, $input->missCost, $input->breakCost),
-            new Effort(self::SINGLES_PER_S, Hazard::constant(self::SINGLES_MISS), $input->missCost, $input->breakCost),
+            new Effort(self::SINGLES_PER_S, Hazard::usualSingles(), $input->missCost, $input->breakCost),
         );
     }
 

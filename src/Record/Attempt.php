@@ -8,7 +8,9 @@ use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
+use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Path\Entry;
+use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\Evidence;
@@ -108,6 +110,12 @@ class Attempt implements BelongsToGym, VersionedRow
     public function loggedAt(): \DateTimeImmutable
     {
         return $this->loggedAt;
+    }
+
+    /** At the earlier stages a streak is one of singles, or of both. */
+    public function countsDoubles(): bool
+    {
+        return Measure::Streak === $this->kind->measure() && Phase::Linking === $this->stage->phase();
     }
 
     public function judge(bool $clean): void

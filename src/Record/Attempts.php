@@ -7,12 +7,16 @@ namespace Zumbo\App\Record;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\Core\Streak\Evidence;
 
 /**
  * The log of the current gym, and the practices and sets that hold it.
  */
 final readonly class Attempts
 {
+    /** Older entries weigh next to nothing: an entry counts half after 28 days. */
+    public const LOOK_BACK = '-180 days';
+
     public function __construct(private GymDatabase $database, private GymScope $scope)
     {
     }
@@ -54,6 +58,16 @@ final readonly class Attempts
             ->getResult();
 
         return $attempts;
+    }
+
+    /**
+     * @return list<Evidence> what the log of the last half year says about an athlete's doubles
+     */
+    public function evidenceOfDoubles(Uuid $athlete, \DateTimeImmutable $now): array
+    {
+        $doubles = array_filter($this->ofAthlete($athlete, $now->modify(self::LOOK_BACK)), static fn (Attempt $attempt): bool => $attempt->countsDoubles());
+
+        return array_values(array_map(static fn (Attempt $attempt): Evidence => $attempt->toCore($now)->evidence, $doubles));
     }
 
     public function add(Attempt $attempt): void

@@ -15,7 +15,7 @@ use PHPat\Test\PHPat;
  */
 final class AppArrows
 {
-    public const SLICES = ['Athletes', 'Ropes', 'ClassHour', 'Pacing', 'CalcHttp'];
+    public const SLICES = ['Athletes', 'Ropes', 'ClassHour', 'Pacing', 'Sets', 'CalcHttp'];
 
     public function testRecordKnowsNoSlice(): Rule
     {
@@ -53,6 +53,11 @@ final class AppArrows
     public function testPacingKnowsNoOtherSlice(): Rule
     {
         return self::alone('Pacing');
+    }
+
+    public function testSetsKnowNoOtherSlice(): Rule
+    {
+        return self::alone('Sets');
     }
 
     public function testCalcHttpKnowsNoOtherSlice(): Rule

@@ -28,6 +28,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/ropes/{id}' => 'ROLE_COACH',
         'GET /api/athletes' => 'ROLE_HELPER',
         'GET /api/athletes/{id}' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/ladder' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/pacing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/sizing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/today' => 'ROLE_HELPER',

@@ -14,9 +14,6 @@ use Zumbo\Core\Streak\Hazard;
  */
 final class ScaleCalculation implements Calculation
 {
-    /** Chance of a missed single when none is given (our assumption). */
-    private const USUAL_SINGLES_MISS = 0.004;
-
     public function name(): string
     {
         return 'scale';
@@ -32,7 +29,7 @@ final class ScaleCalculation implements Calculation
         return [
             ...PaceFields::all(),
             Field::number('singles_per_s', 0.1, 6, 'singles a second while jumping')->default(2.2),
-            HazardFields::hazard('singles_hazard', 'chance of a miss of a single; left out: '.self::USUAL_SINGLES_MISS),
+            HazardFields::hazard('singles_hazard', 'chance of a miss of a single; left out: '.Hazard::USUAL_SINGLES_MISS),
             Field::whole('first', 1, 1000, 'doubles before the singles; left out: half'),
             Field::number('ratio', 1, 10, 'singles for one double')->default(2.0),
             Field::number('fraction', 0.05, 1, 'share of the doubles that is kept when they are cut')->default(0.5),
@@ -45,7 +42,7 @@ final class ScaleCalculation implements Calculation
         $reps = $inputs->whole('reps');
         $miss = $inputs->number('miss_cost_s');
         $break = $inputs->number('break_cost_s');
-        $easy = $inputs->has('singles_hazard') ? HazardFields::of($inputs, 'singles_hazard') : Hazard::constant(self::USUAL_SINGLES_MISS);
+        $easy = $inputs->has('singles_hazard') ? HazardFields::of($inputs, 'singles_hazard') : Hazard::usualSingles();
         $ways = ScaledWork::all(
             $reps,
             $inputs->has('first') ? $inputs->whole('first') : (int) ceil($reps / 2),

@@ -14,6 +14,8 @@ use Zumbo\Core\Measure\OutOfRange;
  */
 final readonly class Hazard
 {
+    public const USUAL_SINGLES_MISS = 0.004;
+
     /**
      * @param \Closure(int<1, max>): float $at
      */
@@ -27,6 +29,12 @@ final readonly class Hazard
         self::refuse($q);
 
         return new self(static fn (int $position): float => $q);
+    }
+
+    /** A missed single of somebody who jumps doubles (our assumption). */
+    public static function usualSingles(): self
+    {
+        return self::constant(self::USUAL_SINGLES_MISS);
     }
 
     /**

@@ -12,6 +12,7 @@ use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Sets\Ladder;
 use Zumbo\Core\Sets\LadderFamily;
 use Zumbo\Core\Sets\LadderOutlook;
+use Zumbo\Core\Sets\LadderStory;
 use Zumbo\Core\Sets\RungOutlook;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Tests\Reference;
@@ -75,6 +76,14 @@ final class LadderTest extends TestCase
     {
         self::assertSame(['3s d', '2s d', 's d'], array_map(static fn (Pattern $rung): string => $rung->notation(), Ladder::of(LadderFamily::FallingSingles, 3)->rungs));
         self::assertSame(['2s d', '2s 2d'], array_map(static fn (Pattern $rung): string => $rung->notation(), Ladder::of(LadderFamily::FixedSingles, 2, fixedSingles: 2)->rungs));
+    }
+
+    public function testSaysWhetherALadderSuitsPractice(): void
+    {
+        $story = static fn (float $q): string => LadderStory::of(LadderOutlook::of(Ladder::of(LadderFamily::Rising, 10), Hazard::constant(0.0), Hazard::constant($q), 0.5, 0.6, 5, 8))->code;
+        self::assertSame('ladder.easy', $story(0.01));
+        self::assertSame('ladder.fits', $story(0.05));
+        self::assertSame('ladder.hard', $story(0.15));
     }
 
     public function testRefusesALadderWithoutRungs(): void

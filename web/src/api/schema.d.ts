@@ -36,6 +36,22 @@ export interface paths {
         patch: operations["athletesChange"];
         trace?: never;
     };
+    "/api/athletes/{id}/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["setsLadder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/pacing": {
         parameters: {
             query?: never;
@@ -620,6 +636,19 @@ export interface components {
         };
         /** @enum {string} */
         JumpKind: "s" | "S" | "q" | "d" | "t";
+        LadderView: {
+            athleteId: string;
+            outlook: components["schemas"]["SentenceView"];
+            source: components["schemas"]["SentenceView"];
+            rungs: components["schemas"]["RungView"][];
+            jumps: number;
+            turns: number;
+            contacts: number;
+            tries: number;
+            misses: number;
+            cleanS: number;
+            expectedS: number;
+        };
         /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
         MeView: {
@@ -686,6 +715,14 @@ export interface components {
             plan: number[];
             expectedS: number;
             unbrokenS: number;
+        };
+        RungView: {
+            text: string;
+            notation: string;
+            beats: components["schemas"]["BeatView"][];
+            chance: number;
+            tries: number;
+            expectedS: number;
         };
         ScaledView: {
             scaling: components["schemas"]["Scaling"];
@@ -934,6 +971,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AthleteView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setsLadder: {
+        parameters: {
+            query?: {
+                family?: "rising" | "pyramid" | "falling-singles" | "fixed-singles";
+                top?: number;
+                fixedSingles?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"];
                 };
             };
             /** @description refused, with the reason */

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\ClassHour;
+namespace Zumbo\App\Platform\Api;
 
 use Zumbo\Core\Rhythm\Beat;
 use Zumbo\Core\Rhythm\JumpKind;
 
 /**
- * One jump or rest of a drill in time, in seconds from the start of its pattern.
+ * One jump or rest of a pattern in time, in seconds from the start of its pattern.
  */
 final readonly class BeatView
 {

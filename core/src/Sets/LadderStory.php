@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Sets;
+
+use Zumbo\Core\Measure\Verdict;
+
+/**
+ * Whether a ladder suits practice: rungs that are made about 85 times in 100 teach best (R. C. Wilson et al., Nature
+ * Communications 10:4646 (2019)).
+ */
+final class LadderStory
+{
+    private const BEST_CHANCE = 0.85;
+
+    /** Below this a rung is tried more than it is jumped (our assumption). */
+    private const LEAST_CHANCE = 0.5;
+
+    public static function of(LadderOutlook $outlook): Verdict
+    {
+        $hardest = 0;
+        foreach ($outlook->rungs as $i => $rung) {
+            $hardest = $rung->chance < $outlook->rungs[$hardest]->chance ? $i : $hardest;
+        }
+        $values = [
+            'rung' => $hardest + 1,
+            'pattern' => $outlook->rungs[$hardest]->pattern->text(),
+            'in_ten' => (int) round(10 * $outlook->rungs[$hardest]->chance),
+            'misses' => (int) round($outlook->tries() - \count($outlook->rungs)),
+        ];
+
+        return match (true) {
+            $outlook->rungs[$hardest]->chance >= self::BEST_CHANCE => Verdict::of('ladder.easy', $values),
+            $outlook->rungs[$hardest]->chance >= self::LEAST_CHANCE => Verdict::of('ladder.fits', $values),
+            default => Verdict::of('ladder.hard', $values),
+        };
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Sets;
+
+use Zumbo\App\Platform\Api\SentenceView;
+
+/**
+ * What a ladder asks of an athlete.
+ */
+final readonly class LadderView
+{
+    /**
+     * @param list<RungView> $rungs
+     */
+    public function __construct(
+        public string $athleteId,
+        /** How it will go, as a sentence. */
+        public SentenceView $outlook,
+        /** Where the chance of a miss is taken from. */
+        public SentenceView $source,
+        public array $rungs,
+        public int $jumps,
+        public int $turns,
+        public int $contacts,
+        public float $tries,
+        public float $misses,
+        public float $cleanS,
+        public float $expectedS,
+    ) {
+    }
+}

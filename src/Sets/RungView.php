@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Sets;
+
+use Zumbo\App\Platform\Api\BeatView;
+use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Rhythm\PatternTiming;
+use Zumbo\Core\Sets\RungOutlook;
+
+/**
+ * One step of the stair: the pattern with its beat, and how it will go.
+ */
+final readonly class RungView
+{
+    /** Jumps a minute, for drawing (our assumption, the usual beat of doubles). */
+    private const CADENCE = 104.0;
+
+    /**
+     * @param list<BeatView> $beats
+     */
+    private function __construct(
+        public string $text,
+        public string $notation,
+        public array $beats,
+        /** Of making it unbroken at one try. */
+        public float $chance,
+        public float $tries,
+        public float $expectedS,
+    ) {
+    }
+
+    public static function of(RungOutlook $rung): self
+    {
+        return new self(
+            $rung->pattern->text(),
+            $rung->pattern->notation(),
+            array_map(BeatView::of(...), PatternTiming::of($rung->pattern, Rate::perMinute(self::CADENCE))),
+            $rung->chance,
+            1 / $rung->chance,
+            $rung->expectedS,
+        );
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Sets;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Input\Query;
+
+final readonly class SetsController
+{
+    public function __construct(private BuildLadder $build)
+    {
+    }
+
+    #[Route('/api/athletes/{id}/ladder', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(LadderView::class)]
+    public function ladder(UuidV7 $id, #[Query] LadderInput $input = new LadderInput()): LadderView
+    {
+        return $this->build->forAthlete($id, $input);
+    }
+}

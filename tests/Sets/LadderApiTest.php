@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Sets;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Zumbo\App\Tests\ApiTestCase;
+
+final class LadderApiTest extends ApiTestCase
+{
+    public function testALadderHasItsRungsWithBeatChanceAndTotals(): void
+    {
+        $this->signInto();
+        $ladder = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/ladder?family=pyramid&top=7');
+        $this->assertStatus(200);
+        self::assertCount(13, $ladder['rungs']);
+        self::assertSame([49, 98, 49], [$ladder['jumps'], $ladder['turns'], $ladder['contacts']], 'a pyramid of 7 is 49 jumps');
+        self::assertSame('7 doubles', $ladder['rungs'][6]['text']);
+        self::assertCount(7, $ladder['rungs'][6]['beats']);
+        self::assertLessThan($ladder['rungs'][0]['chance'], $ladder['rungs'][6]['chance']);
+        self::assertGreaterThan($ladder['cleanS'], $ladder['expectedS']);
+        self::assertEqualsWithDelta($ladder['tries'] - 13, $ladder['misses'], 1e-9);
+    }
+
+    public function testTheOwnLogMovesTheChances(): void
+    {
+        $this->signInto();
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles']));
+        $before = $this->send('GET', "/api/athletes/$id/ladder?top=20");
+        for ($i = 0; $i < 6; ++$i) {
+            $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $id, 'drill' => 'big-sets', 'kind' => 'streak', 'reps' => 3 + $i % 3, 'end' => 'miss']);
+        }
+        $after = $this->send('GET', "/api/athletes/$id/ladder?top=20");
+        self::assertLessThan($before['rungs'][19]['chance'], $after['rungs'][19]['chance']);
+        self::assertStringContainsString('From 6 logged goes', $after['source']['sentence']);
+        self::assertStringContainsString('too hard', $after['outlook']['sentence']);
+    }
+
+    #[DataProvider('badQueries')]
+    public function testABadQueryIsNamed(string $query, string $field): void
+    {
+        $this->signInto();
+        $problem = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/ladder?'.$query);
+        $this->assertStatus(422);
+        self::assertSame($field, $problem['errors'][0]['field']);
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function badQueries(): iterable
+    {
+        yield 'family' => ['family=step', 'family'];
+        yield 'no top' => ['top=0', 'top'];
+        yield 'too high' => ['top=31', 'top'];
+        yield 'singles' => ['fixedSingles=x', 'fixedSingles'];
+    }
+}
