@@ -42,8 +42,11 @@ test('no view breaks the rules of WCAG 2.2 AA that a machine can check', async (
   await page.goto('/pacing');
   await expect(page.getByRole('group', { name: 'Set plan' })).toBeVisible();
   await check('pacing');
-  await page.goto('/sets');
+  await page.goto('/faults');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await check('faults');
+  await page.goto('/sets');
+  await expect(page.getByRole('list', { name: 'Rungs' })).toBeVisible();
   await check('sets');
   await page.goto('/log');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -78,7 +81,7 @@ test('keys alone lead from the start to a kept rope', async ({ page }, info) => 
 
 test('everything fits at 200 % zoom and on the phone', async ({ page }) => {
   await signIn(page);
-  const views = ['/athletes', '/athletes/new', '/ropes', '/class', '/log', '/pacing'];
+  const views = ['/athletes', '/athletes/new', '/ropes', '/class', '/log', '/pacing', '/sets'];
   for (const width of [640, 390]) {
     await page.setViewportSize({ width, height: 800 });
     for (const view of views) {

@@ -41,6 +41,9 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByRole('img', { name: /Rope and athlete/ })).toBeVisible();
   await take('rope-bench');
 
+  await page.goto('/sets');
+  await expect(page.getByRole('list', { name: 'Rungs' }).getByRole('listitem')).toHaveCount(8);
+  await take('sets');
   await page.goto('/pacing');
   await page.getByLabel('Doubles a round').fill('100');
   await page.getByLabel('Rounds', { exact: true }).fill('4');

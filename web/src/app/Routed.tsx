@@ -9,10 +9,12 @@ import { Shell } from './Shell';
 const athletes = () => import('../features/athletes');
 const ropes = () => import('../features/ropes');
 const classHour = () => import('../features/class');
+const sets = () => import('../features/sets');
 const pacing = () => import('../features/pacing');
 const log = () => import('../features/log');
 const places = () => import('../features/places');
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
+const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
 const LogPage = lazy(() => log().then((door) => ({ default: door.LogPage })));
 const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
@@ -46,7 +48,7 @@ export function Routed() {
             <Route path="/ropes/:athleteId" element={<RopeBenchPage />} />
             <Route path="/class" element={<ClassPage />} />
             <Route path="/rhythm" element={<ComingPlace place="rhythm" />} />
-            <Route path="/sets" element={<ComingPlace place="sets" />} />
+            <Route path="/sets" element={<SetsPage />} />
             <Route path="/pacing" element={<PacingPage />} />
             <Route path="/faults" element={<ComingPlace place="faults" />} />
             <Route path="/log" element={<LogPage />} />

@@ -3,13 +3,11 @@ import { Empty } from '../../design/StateNote';
 
 const promises = {
   rhythm: 'The beat will be here: a metronome, tapping along, and a count of singles and doubles by ear.',
-  sets: 'Ladders and interval sets will be here, with the chance of every rung from the athlete’s own log.',
   faults: 'Signs seen, heard or felt will lead from here to one cause, one cue and one drill.',
 } as const;
 
 const titles = {
   rhythm: 'The beat is not built yet',
-  sets: 'Ladders are not built yet',
   faults: 'Fault finding is not built yet',
 } as const;
 

@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useAthletes, type Athlete } from '../../api/athletes';
+import { useLadder, type LadderWish } from '../../api/sets';
+import { Empty, Failed, Loading } from '../../design/StateNote';
+import { Workbench } from '../../design/Workbench';
+import { LadderForm } from './parts/LadderForm';
+import { LadderTotals } from './parts/LadderTotals';
+import { Stair } from './parts/Stair';
+
+const usual: LadderWish = { family: 'rising', top: 8, fixedSingles: 3 };
+
+export function SetsPage() {
+  const athletes = useAthletes();
+  if (athletes.isPending) {
+    return (
+      <Workbench title="Sets">
+        <Loading what="the athletes" />
+      </Workbench>
+    );
+  }
+  if (athletes.isError) {
+    return (
+      <Workbench title="The athletes could not be fetched">
+        <Failed error={athletes.error} onRetry={() => void athletes.refetch()} />
+      </Workbench>
+    );
+  }
+  if (athletes.data.length === 0) {
+    return (
+      <Workbench title="Nobody to build a ladder for yet">
+        <Empty>
+          A ladder’s chances rest on somebody’s own log: <Link to="/athletes/new">add an athlete</Link> first.
+        </Empty>
+      </Workbench>
+    );
+  }
+  return <Built athletes={athletes.data} />;
+}
+
+/** Ladders of doubles begin at Link, the eighth stage: whoever is nearest to it comes first. */
+const LINK = 8;
+
+function Built({ athletes }: { athletes: Athlete[] }) {
+  const nearest = athletes.reduce((one, other) =>
+    Math.abs(other.stageNumber - LINK) < Math.abs(one.stageNumber - LINK) ? other : one,
+  );
+  const [athleteId, setAthleteId] = useState(nearest.id);
+  const [wish, setWish] = useState(usual);
+  const ladder = useLadder(athleteId, wish);
+  const first = athletes.find((athlete) => athlete.id === athleteId)?.name.split(' ')[0] ?? '';
+  return (
+    <Workbench
+      title={
+        ladder.data === undefined
+          ? `A ladder for ${first}`
+          : `${first}: ${lowerFirst(ladder.data.outlook.sentence)}`
+      }
+      subject={
+        <LadderForm
+          athletes={athletes}
+          athleteId={athleteId}
+          onAthlete={setAthleteId}
+          wish={wish}
+          onWish={setWish}
+        />
+      }
+      decision={ladder.data !== undefined && <LadderTotals ladder={ladder.data} />}
+    >
+      {ladder.isError && <Failed error={ladder.error} onRetry={() => void ladder.refetch()} />}
+      {ladder.isPending && <Loading what="the ladder" />}
+      {ladder.data !== undefined && <Stair rungs={ladder.data.rungs} />}
+    </Workbench>
+  );
+}
+
+function lowerFirst(sentence: string): string {
+  return sentence.charAt(0).toLowerCase() + sentence.slice(1);
+}

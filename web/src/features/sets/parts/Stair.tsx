@@ -1,0 +1,38 @@
+import type { Rung } from '../../../api/sets';
+import { BeatStrip } from '../../../design/BeatStrip';
+import styles from './Stair.module.css';
+
+/** The ladder as a stair of beat strips, each step with its chance: a bar as long as the chance, and the words. */
+export function Stair({ rungs }: { rungs: Rung[] }) {
+  const longest = Math.max(...rungs.map((rung) => rung.beats.length));
+  return (
+    <ol className={styles.stair} aria-label="Rungs">
+      {rungs.map((rung, i) => (
+        <li key={i}>
+          <span className={styles.number}>{i + 1}</span>
+          <span
+            className={styles.strip}
+            style={{
+              width: `${Math.max(8, (100 * Math.min(16, rung.beats.length)) / Math.min(16, longest))}%`,
+            }}
+          >
+            <BeatStrip beats={rung.beats} text={rung.text} small />
+          </span>
+          <span className={styles.chance}>
+            <i style={{ width: `${100 * rung.chance}%` }} aria-hidden="true" />
+            {tenths(rung.chance)}
+            <em>{rung.tries < 1.05 ? 'once' : `${rung.tries.toFixed(1)} tries`}</em>
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** A chance with the digits it deserves. */
+function tenths(chance: number): string {
+  if (chance >= 0.95) {
+    return 'almost always';
+  }
+  return chance < 0.05 ? 'hardly ever' : `${Math.round(10 * chance)} in 10`;
+}
