@@ -125,26 +125,28 @@ test('the class hour: set, beat, log, gate, another screen, and the network cut 
   await second.context().close();
 });
 
-test('a session that ends while entries wait: sign in again, and they arrive', async ({ page }, info) => {
-  test.skip(info.project.name !== 'desk', 'one place is enough');
-  await signIn(page);
-  const line = page.getByLabel('Log line');
-  await expect(line).toBeVisible();
-  await page.context().clearCookies();
-  await line.fill('y7x');
-  await line.press('Enter');
-  await expect(page.getByLabel('E-mail')).toBeVisible();
-  await page.getByLabel('E-mail').fill(demo.email);
-  await page.getByLabel('Password').fill(demo.password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(justNow(page)).toContainText('Yara 7, miss');
-  await expect(page.getByText('all sent')).toBeVisible();
-  await justNow(page).getByRole('button', { name: 'Undo Yara 7, miss' }).click();
-  await expect(justNow(page)).not.toContainText('Yara 7, miss');
-});
+test(
+  'a session that ends while entries wait: sign in again, and they arrive',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await signIn(page);
+    const line = page.getByLabel('Log line');
+    await expect(line).toBeVisible();
+    await page.context().clearCookies();
+    await line.fill('y7x');
+    await line.press('Enter');
+    await expect(page.getByLabel('E-mail')).toBeVisible();
+    await page.getByLabel('E-mail').fill(demo.email);
+    await page.getByLabel('Password').fill(demo.password);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(justNow(page)).toContainText('Yara 7, miss');
+    await expect(page.getByText('all sent')).toBeVisible();
+    await justNow(page).getByRole('button', { name: 'Undo Yara 7, miss' }).click();
+    await expect(justNow(page)).not.toContainText('Yara 7, miss');
+  },
+);
 
-test('what the server refuses is kept in sight', async ({ page }, info) => {
-  test.skip(info.project.name !== 'desk', 'one place is enough');
+test('what the server refuses is kept in sight', { tag: '@desk' }, async ({ page }) => {
   await page.route('**/api/attempts/*', (route) =>
     route.fulfill({
       status: 422,
@@ -167,8 +169,7 @@ test('what the server refuses is kept in sight', async ({ page }, info) => {
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Everything is on the server');
 });
 
-test('entries that wait survive an upgrade of the app', async ({ page, context }, info) => {
-  test.skip(info.project.name !== 'desk', 'one place is enough');
+test('entries that wait survive an upgrade of the app', { tag: '@desk' }, async ({ page, context }) => {
   await signIn(page);
   const line = page.getByLabel('Log line');
   await expect(line).toBeVisible();
@@ -191,8 +192,7 @@ test('entries that wait survive an upgrade of the app', async ({ page, context }
   await expect(justNow(page)).not.toContainText('Signe 8, miss');
 });
 
-test('keys alone run the class', async ({ page }, info) => {
-  test.skip(info.project.name !== 'desk', 'a keyboard belongs to the desk');
+test('keys alone run the class', { tag: '@desk' }, async ({ page }) => {
   await signIn(page);
   await page.keyboard.press('Alt+1');
   const place = page.getByRole('button', { name: /^Lucía/ });

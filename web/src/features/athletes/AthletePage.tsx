@@ -2,7 +2,8 @@ import { useParams } from 'react-router';
 import { useAthlete, type Athlete } from '../../api/athletes';
 import { useToday } from '../../api/classHour';
 import { useMayChange, useUnit } from '../../api/session';
-import { Failed, Loading } from '../../design/StateNote';
+import { Fetched } from '../../design/Fetched';
+import { Failed } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
 import type { LengthUnit } from '../../lib/units';
 import { AthleteSubject } from './parts/AthleteSubject';
@@ -17,21 +18,11 @@ export function AthletePage() {
   const athlete = useAthlete(id);
   const unit = useUnit();
   const mayChange = useMayChange();
-  if (athlete.isPending) {
-    return (
-      <Workbench title="Athlete">
-        <Loading what="the athlete" />
-      </Workbench>
-    );
-  }
-  if (athlete.isError) {
-    return (
-      <Workbench title="This athlete could not be fetched">
-        <Failed error={athlete.error} onRetry={() => void athlete.refetch()} />
-      </Workbench>
-    );
-  }
-  return <Known athlete={athlete.data} unit={unit} mayChange={mayChange} />;
+  return (
+    <Fetched fetch={athlete} place="Athlete" what="the athlete">
+      {(known) => <Known athlete={known} unit={unit} mayChange={mayChange} />}
+    </Fetched>
+  );
 }
 
 function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUnit; mayChange: boolean }) {

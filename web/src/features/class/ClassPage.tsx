@@ -9,7 +9,8 @@ import {
 } from '../../api/classHour';
 import { useOutbox } from '../../api/OutboxProvider';
 import { useUnit } from '../../api/session';
-import { Empty, Failed, Loading } from '../../design/StateNote';
+import { Fetched } from '../../design/Fetched';
+import { Empty } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
 import type { Entry } from '../../lib/logLine';
 import { Hall } from './parts/Hall';
@@ -19,30 +20,26 @@ import { Selected } from './parts/Selected';
 
 export function ClassPage() {
   const tonight = useTonight();
-  if (tonight.isPending) {
-    return (
-      <Workbench title="Class">
-        <Loading what="the class" />
-      </Workbench>
-    );
-  }
-  if (tonight.isError) {
-    return (
-      <Workbench title="The class could not be fetched">
-        <Failed error={tonight.error} onRetry={() => void tonight.refetch()} />
-      </Workbench>
-    );
-  }
-  if (tonight.data.athletes.length === 0) {
-    return (
-      <Workbench title={tonight.data.title.sentence}>
-        <Empty>
-          The plan of the hall fills with your athletes: <Link to="/athletes/new">add the first one</Link>.
-        </Empty>
-      </Workbench>
-    );
-  }
-  return <Running tonight={tonight.data} />;
+  return (
+    <Fetched
+      fetch={tonight}
+      place="Class"
+      what="the class"
+      empty={{
+        when: (data) => data.athletes.length === 0,
+        page: (data) => (
+          <Workbench title={data.title.sentence}>
+            <Empty>
+              The plan of the hall fills with your athletes: <Link to="/athletes/new">add the first one</Link>
+              .
+            </Empty>
+          </Workbench>
+        ),
+      }}
+    >
+      {(data) => <Running tonight={data} />}
+    </Fetched>
+  );
 }
 
 function Running({ tonight }: { tonight: Tonight }) {

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAthletes, type Athlete } from '../../api/athletes';
 import { usePacing, type Work } from '../../api/pacing';
+import { Fetched } from '../../design/Fetched';
 import { Empty, Failed, Loading } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
 import { PlanCard } from './parts/PlanCard';
@@ -12,30 +13,25 @@ const usual: Work = { reps: 50, rounds: 1, missCost: 10, breakCost: 4, aim: 'kee
 
 export function PacingPage() {
   const athletes = useAthletes();
-  if (athletes.isPending) {
-    return (
-      <Workbench title="Pacing">
-        <Loading what="the athletes" />
-      </Workbench>
-    );
-  }
-  if (athletes.isError) {
-    return (
-      <Workbench title="The athletes could not be fetched">
-        <Failed error={athletes.error} onRetry={() => void athletes.refetch()} />
-      </Workbench>
-    );
-  }
-  if (athletes.data.length === 0) {
-    return (
-      <Workbench title="Nobody to plan for yet">
-        <Empty>
-          A set plan rests on somebody’s own log: <Link to="/athletes/new">add an athlete</Link> first.
-        </Empty>
-      </Workbench>
-    );
-  }
-  return <Planned athletes={athletes.data} />;
+  return (
+    <Fetched
+      fetch={athletes}
+      place="Pacing"
+      what="the athletes"
+      empty={{
+        when: (all) => all.length === 0,
+        page: () => (
+          <Workbench title="Nobody to plan for yet">
+            <Empty>
+              A set plan rests on somebody’s own log: <Link to="/athletes/new">add an athlete</Link> first.
+            </Empty>
+          </Workbench>
+        ),
+      }}
+    >
+      {(all) => <Planned athletes={all} />}
+    </Fetched>
+  );
 }
 
 function Planned({ athletes }: { athletes: Athlete[] }) {

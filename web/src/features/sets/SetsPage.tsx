@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAthletes, type Athlete } from '../../api/athletes';
 import { useLadder, type LadderWish } from '../../api/sets';
+import { Fetched } from '../../design/Fetched';
 import { Empty, Failed, Loading } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
 import { LadderForm } from './parts/LadderForm';
@@ -12,30 +13,26 @@ const usual: LadderWish = { family: 'rising', top: 8, fixedSingles: 3 };
 
 export function SetsPage() {
   const athletes = useAthletes();
-  if (athletes.isPending) {
-    return (
-      <Workbench title="Sets">
-        <Loading what="the athletes" />
-      </Workbench>
-    );
-  }
-  if (athletes.isError) {
-    return (
-      <Workbench title="The athletes could not be fetched">
-        <Failed error={athletes.error} onRetry={() => void athletes.refetch()} />
-      </Workbench>
-    );
-  }
-  if (athletes.data.length === 0) {
-    return (
-      <Workbench title="Nobody to build a ladder for yet">
-        <Empty>
-          A ladder’s chances rest on somebody’s own log: <Link to="/athletes/new">add an athlete</Link> first.
-        </Empty>
-      </Workbench>
-    );
-  }
-  return <Built athletes={athletes.data} />;
+  return (
+    <Fetched
+      fetch={athletes}
+      place="Sets"
+      what="the athletes"
+      empty={{
+        when: (all) => all.length === 0,
+        page: () => (
+          <Workbench title="Nobody to build a ladder for yet">
+            <Empty>
+              A ladder’s chances rest on somebody’s own log: <Link to="/athletes/new">add an athlete</Link>{' '}
+              first.
+            </Empty>
+          </Workbench>
+        ),
+      }}
+    >
+      {(all) => <Built athletes={all} />}
+    </Fetched>
+  );
 }
 
 /** Ladders of doubles begin at Link, the eighth stage: whoever is nearest to it comes first. */

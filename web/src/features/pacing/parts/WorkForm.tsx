@@ -1,6 +1,7 @@
-import { InputNumber, Radio, Select } from 'antd';
+import { InputNumber, Radio } from 'antd';
 import type { Athlete } from '../../../api/athletes';
 import type { Aim, Work } from '../../../api/pacing';
+import { PersonPicker } from '../../../design/PersonPicker';
 import styles from './WorkForm.module.css';
 
 interface Props {
@@ -35,13 +36,7 @@ export function WorkForm({ athletes, athleteId, onAthlete, work, onWork }: Props
     <div className={styles.form}>
       <label>
         Athlete
-        <Select
-          showSearch={{ optionFilterProp: 'label' }}
-          aria-label="Athlete"
-          value={athleteId}
-          onChange={onAthlete}
-          options={athletes.map((athlete) => ({ value: athlete.id, label: athlete.name }))}
-        />
+        <PersonPicker people={athletes} value={athleteId} onChange={onAthlete} />
       </label>
       {numbers.map((field) => (
         <label key={field.key}>

@@ -1,6 +1,7 @@
-import { InputNumber, Radio, Select } from 'antd';
+import { InputNumber, Radio } from 'antd';
 import type { Athlete } from '../../../api/athletes';
 import type { Family, LadderWish } from '../../../api/sets';
+import { PersonPicker } from '../../../design/PersonPicker';
 import styles from './LadderForm.module.css';
 
 interface Props {
@@ -24,13 +25,7 @@ export function LadderForm({ athletes, athleteId, onAthlete, wish, onWish }: Pro
     <div className={styles.form}>
       <label>
         Athlete
-        <Select
-          showSearch={{ optionFilterProp: 'label' }}
-          aria-label="Athlete"
-          value={athleteId}
-          onChange={onAthlete}
-          options={athletes.map((athlete) => ({ value: athlete.id, label: athlete.name }))}
-        />
+        <PersonPicker people={athletes} value={athleteId} onChange={onAthlete} />
       </label>
       <Radio.Group
         aria-label="Shape"
