@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc routes class bytes)
+names=(calc arc pace routes class bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -25,6 +25,17 @@ bench_arc() {
     split(a, x, " "); split(b, y, " ")
     if (x[2] - y[2] > 1e-9 || y[2] - x[2] > 1e-9) { print "arc: the two do not agree: " a " | " b; exit 1 }
     printf "arc: PHP %d solves/s, scipy %d solves/s, ratio %.1f (same mean depth %.6f m)\n", x[1], y[1], x[1] / y[1], x[2]
+  }'
+}
+
+bench_pace() {
+  local ours theirs
+  ours="$("$PHP" -n -d zend_extension=opcache -d opcache.enable_cli=1 bench/pace.php 2>/dev/null)"
+  theirs="$(/usr/bin/python3 bench/pace.py)"
+  awk -v a="$ours" -v b="$theirs" 'BEGIN {
+    split(a, x, " "); split(b, y, " ")
+    if (x[1] - y[1] > 0.01 || y[1] - x[1] > 0.01) { print "pace: the two do not agree: " a " | " b; exit 1 }
+    printf "pace: 10 rounds of 100 reps: PHP %.1f ms, numpy %.1f ms, ratio %.2f (same loss %.2f s); with the band %.0f ms; one round of 50, 100, 200, 500, 1000 reps: %s, %s, %s, %s, %s ms\n", x[2], y[2], x[2] / y[2], x[1], x[3], x[4], x[5], x[6], x[7], x[8]
   }'
 }
 
@@ -55,7 +66,7 @@ make_run_place
 take_lock bench 60
 ensure_runtime_packages
 # shellcheck disable=SC2046
-case " ${names[*]} " in *' arc '*) install_packages $(missing_bench_packages) ;; esac
+case " ${names[*]} " in *' arc '* | *' pace '*) install_packages $(missing_bench_packages) ;; esac
 ( build_all )
 use_instance bench
 stop_all() { stop_web; stop_database; }
