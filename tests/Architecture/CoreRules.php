@@ -28,7 +28,8 @@ final class CoreRules
         'Path' => ['Drill', 'Streak'],
         'Sets' => ['Rhythm', 'Streak'],
         'Pacing' => ['Streak'],
-        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Streak', 'Drill', 'Path', 'Sets', 'Pacing', 'Words'],
+        'Fault' => [],
+        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Streak', 'Drill', 'Path', 'Sets', 'Pacing', 'Fault', 'Words'],
     ];
 
     /** Modules at the bottom: they may not even know each other, but for this. */

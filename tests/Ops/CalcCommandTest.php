@@ -27,6 +27,7 @@ final class CalcCommandTest extends TestCase
         'ladder' => 'family=pyramid top=8 hazard_doubles.kind=weibull hazard_doubles.scale=20 hazard_doubles.shape=1.4',
         'pace' => 'reps=50 reps_per_s=1.8 hazard.kind=constant hazard.q=0.03 miss_cost_s=10 break_cost_s=4',
         'scale' => 'reps=50 reps_per_s=1.7 hazard.kind=weibull hazard.scale=6 hazard.shape=1.3 miss_cost_s=10 break_cost_s=4',
+        'fault' => 'signs=hands-drift-out,catches-toes stage=singles',
     ];
 
     public function testEveryComputationIsTried(): void

@@ -58,6 +58,16 @@ final readonly class Field
     }
 
     /**
+     * Several of the choices, each once; on the command line parted by commas.
+     *
+     * @param list<string> $choices
+     */
+    public static function choices(string $name, array $choices, string $meaning): self
+    {
+        return new self($name, FieldKind::Choices, $meaning, choices: $choices);
+    }
+
+    /**
      * Named lengths in metres, `{"armpit": 1.28}`; on the command line `NAME_m.armpit=1.28`.
      *
      * @param list<string> $keys
@@ -124,6 +134,7 @@ final readonly class Field
             FieldKind::Number => ($this->whole ? 'a whole number ' : 'a number ').$range,
             FieldKind::Numbers => 'numbers '.$range,
             FieldKind::Choice => 'one of '.implode(', ', $this->choices),
+            FieldKind::Choices => 'some of '.implode(', ', $this->choices),
             FieldKind::Text => \sprintf('text of at most %d characters', (int) $this->most),
             FieldKind::Rows => 'a list of {'.$this->namesInside().'}',
             FieldKind::Record => '{'.$this->namesInside().'}',

@@ -12,6 +12,8 @@ enum FieldKind
     case Choice;
     case LengthsByName;
     case Text;
+    /** Several of the choices. */
+    case Choices;
     /** A list of records. */
     case Rows;
     /** One record. */

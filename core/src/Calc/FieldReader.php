@@ -54,7 +54,7 @@ final class FieldReader
     }
 
     /**
-     * @return float|string|list<float>|array<string, float>|Inputs|list<Inputs>
+     * @return float|string|list<float>|list<string>|array<string, float>|Inputs|list<Inputs>
      */
     private static function value(Field $field, string $written, mixed $given, string $within): float|string|array|Inputs
     {
@@ -66,6 +66,7 @@ final class FieldReader
             FieldKind::Numbers => self::numbers($field, self::decoded($given)),
             FieldKind::Choice => \is_string($given) && \in_array($given, $field->choices, true) ? $given : throw BadInput::of($name, $given, $field->accepted()),
             FieldKind::LengthsByName => self::byName($field, $given),
+            FieldKind::Choices => self::choices($field, $name, self::decoded($given)),
             FieldKind::Text => \is_string($given) && 1 === preg_match('/^.{0,'.(int) $field->most.'}$/us', $given) ? $given : throw BadInput::of($name, $given, $field->accepted()),
             FieldKind::Rows => self::rows($field, $name, self::decoded($given)),
             FieldKind::Record => self::record($field, $name, self::decoded($given)),
@@ -142,6 +143,26 @@ final class FieldReader
         }
 
         return $lengths;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function choices(Field $field, string $name, mixed $given): array
+    {
+        $list = \is_string($given) ? explode(',', $given) : $given;
+        if (!\is_array($list) || !array_is_list($list)) {
+            throw BadInput::of($name, $given, $field->accepted());
+        }
+        $chosen = [];
+        foreach ($list as $i => $entry) {
+            if (!\is_string($entry) || !\in_array($entry, $field->choices, true) || \in_array($entry, $chosen, true)) {
+                throw BadInput::of($name.'['.$i.']', $entry, 'each once, '.$field->accepted());
+            }
+            $chosen[] = $entry;
+        }
+
+        return $chosen;
     }
 
     /**

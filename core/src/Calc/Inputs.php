@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\Length;
 final readonly class Inputs
 {
     /**
-     * @param array<string, float|string|list<float>|array<string, float>|self|list<self>|null> $values by field name
+     * @param array<string, float|string|list<float>|list<string>|array<string, float>|self|list<self>|null> $values by field name
      */
     public function __construct(private array $values)
     {
@@ -60,6 +60,16 @@ final readonly class Inputs
     public function whole(string $field): int
     {
         return (int) $this->number($field);
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function texts(string $field): array
+    {
+        $value = $this->values[$field] ?? [];
+
+        return \is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
     }
 
     /**

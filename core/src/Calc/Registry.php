@@ -16,7 +16,7 @@ final class Registry
      */
     public static function all(): array
     {
-        return [new RopeCalculation(), new ArcCalculation(), new ArcLengthCalculation(), new FitCalculation(), new PatternCalculation(), new StreakCalculation(), new GateCalculation(), new SurvivalCalculation(), new WeibullCalculation(), new LadderCalculation(), new PaceCalculation(), new ScaleCalculation()];
+        return [new RopeCalculation(), new ArcCalculation(), new ArcLengthCalculation(), new FitCalculation(), new PatternCalculation(), new StreakCalculation(), new GateCalculation(), new SurvivalCalculation(), new WeibullCalculation(), new LadderCalculation(), new PaceCalculation(), new ScaleCalculation(), new FaultCalculation()];
     }
 
     /** @throws BadInput when there is none of that name */

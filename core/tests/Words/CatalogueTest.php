@@ -40,7 +40,7 @@ final class CatalogueTest extends TestCase
             if (str_ends_with((string) $file, 'Catalogue.php')) {
                 continue;
             }
-            preg_match_all("/'((?:rope|fit|cable|caution|arc|gate|set|weibull|pacing|ladder)\.[a-z_]+)'/", (string) file_get_contents((string) $file), $found);
+            preg_match_all("/'((?:rope|fit|cable|caution|arc|gate|set|weibull|pacing|ladder|fault)\.[a-z_]+)'/", (string) file_get_contents((string) $file), $found);
             $used = [...$used, ...$found[1]];
         }
         // CableAdvice composes a code from the phase, GateOutlook one from how often and what is measured.

@@ -67,6 +67,7 @@ final class CalcPaths
         return match ($field->kind) {
             FieldKind::Length, FieldKind::Number => $number,
             FieldKind::Numbers => ['type' => 'array', 'items' => $number],
+            FieldKind::Choices => ['type' => 'array', 'items' => ['type' => 'string', 'enum' => $field->choices]],
             FieldKind::Text => ['type' => 'string', 'maxLength' => (int) $field->most],
             FieldKind::Rows => ['type' => 'array', 'items' => self::object($field->fields)],
             FieldKind::Record => self::object($field->fields),

@@ -182,6 +182,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/fault": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** the likeliest faults behind what is seen, heard or felt */
+        post: operations["calcFault"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/fit": {
         parameters: {
             query?: never;
@@ -1420,6 +1437,52 @@ export interface operations {
                     hand_span_m?: number;
                     /** @description between the handle tips while turning, with its unit; instead of hand_span_m */
                     hand_span?: string | number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcFault: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description what was noticed */
+                    signs: ("hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "misses-only-late" | "worse-with-effort" | "shoulders-burn")[];
+                    /**
+                     * @description stage on the path
+                     * @enum {string}
+                     */
+                    stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                    /**
+                     * @description since its last change, and the athlete has not grown
+                     * @enum {string}
+                     */
+                    rope_checked?: "yes" | "no";
                 };
             };
         };
