@@ -26,7 +26,7 @@ export function EntryList<Entry extends Shown>({ unsent, entries, onJudge, onUnd
           <span>
             {write.said} <em>not sent yet</em>
           </span>
-          <Button type="text" onClick={() => onUndo(write.id, 0)} aria-label={`Undo ${write.said}`}>
+          <Button type="text" onClick={() => onUndo(write.id, 1)} aria-label={`Undo ${write.said}`}>
             Undo
           </Button>
         </li>

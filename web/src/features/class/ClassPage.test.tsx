@@ -88,6 +88,22 @@ describe('the class', () => {
     expect(sent.find((one) => one.method === 'DELETE')?.headers).toMatchObject({ 'If-Match': '"1"' });
   });
 
+  it('takes back the entry just sent, not the one before, while it is not fetched yet', async () => {
+    const sent = answerWith(taking(full)); // the class is answered without the new entry
+    renderPage(<ClassPage />);
+    const line = await screen.findByLabelText('Log line');
+    await userEvent.type(line, 'i9.{Enter}');
+    const put = await waitFor(() => {
+      const found = sent.find((one) => one.method === 'PUT');
+      expect(found).toBeDefined();
+      return found;
+    });
+    await waitFor(() => expect(screen.queryByText('not sent yet')).toBeNull());
+    await userEvent.type(line, '{Backspace}');
+    await waitFor(() => expect(sent.find((one) => one.method === 'DELETE')?.path).toBe(put?.path));
+    expect(sent.find((one) => one.method === 'DELETE')?.headers).toMatchObject({ 'If-Match': '"1"' });
+  });
+
   it('shows what is not sent yet, and takes it back without the server', async () => {
     const sent = answerWith(full); // a PUT is never answered
     renderPage(<ClassPage />);

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import {
   entryWrite,
+  FIRST_VERSION,
   useChangeAttempt,
   useTonight,
   type ClassAthlete,
@@ -48,15 +49,26 @@ function Running({ tonight }: { tonight: Tonight }) {
   const { judge, remove } = useChangeAttempt(outbox);
   const unit = useUnit();
   const chosen = tonight.athletes.find((athlete) => athlete.id === chosenId);
-  const log = (athlete: ClassAthlete, entry: Entry) =>
-    void outbox?.add(entryWrite(athlete.id, athlete.firstName, athlete.drill.code, entry, new Date()));
+  // Sent, but perhaps not fetched yet: Backspace must take back this one and not the one before.
+  const [mine, setMine] = useState<string | null>(null);
+  const log = (athlete: ClassAthlete, entry: Entry) => {
+    const write = entryWrite(athlete.id, athlete.firstName, athlete.drill.code, entry, new Date());
+    setMine(write.rowId);
+    void outbox?.add(write);
+  };
+  const undo = (id: string, version: number) => {
+    setMine(null);
+    remove.mutate({ id, version });
+  };
   const newest = tonight.justNow[0];
   const unsent = waiting.filter((write) => write.method === 'PUT' && write.refused === undefined).at(-1);
   const undoLast = () => {
     if (unsent !== undefined) {
-      remove.mutate({ id: unsent.rowId, version: 0 });
+      undo(unsent.rowId, FIRST_VERSION);
+    } else if (mine !== null && !tonight.justNow.some((entry) => entry.id === mine)) {
+      undo(mine, FIRST_VERSION);
     } else if (newest !== undefined) {
-      remove.mutate({ id: newest.id, version: newest.version });
+      undo(newest.id, newest.version);
     }
   };
   return (
@@ -72,7 +84,7 @@ function Running({ tonight }: { tonight: Tonight }) {
             tonight={tonight}
             waiting={waiting}
             onJudge={(attempt) => judge.mutate({ attempt, clean: !attempt.clean })}
-            onUndo={(id, version) => remove.mutate({ id, version })}
+            onUndo={undo}
             error={judge.error ?? remove.error}
           />
         </>
