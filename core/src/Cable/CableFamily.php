@@ -23,10 +23,10 @@ enum CableFamily: string
     private const CORD_DENSITY = 1300.0;
 
     /** Density of the nylon coating of a steel cable, kg/m³ (from memory). */
-    private const COATING_DENSITY = 1150.0;
+    public const COATING_DENSITY = 1150.0;
 
     /** Mass of steel strand, kg per 100 m and mm² of core diameter squared: 0.35–0.40 (from memory). */
-    private const STRAND_FACTOR = 0.38;
+    public const STRAND_FACTOR = 0.38;
 
     /** Outer diameter in metres. */
     public function diameter(): float
@@ -63,6 +63,21 @@ enum CableFamily: string
             self::Beaded, self::ThickCord, self::MediumCord => true,
             self::CoatedSteel, self::ThinWire, self::Weighted => false,
         };
+    }
+
+    /** The family that weighs and measures most alike, each by its ratio (our assumption). */
+    public static function like(LinearDensity $density, float $diameterM): self
+    {
+        $nearest = self::ThickCord;
+        $least = \INF;
+        foreach (self::cases() as $family) {
+            $off = abs(log($density->kilogramsPerMetre() / $family->linearDensity()->kilogramsPerMetre())) + abs(log($diameterM / $family->diameter()));
+            if ($off < $least) {
+                [$nearest, $least] = [$family, $off];
+            }
+        }
+
+        return $nearest;
     }
 
     public static function solidCord(float $diameterM, float $densityKgPerM3): LinearDensity

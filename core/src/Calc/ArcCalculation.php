@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc;
 
+use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Figure;
+use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\FloorContact;
+use Zumbo\Core\Rope\Hands;
+use Zumbo\Core\Rope\HeldRope;
+use Zumbo\Core\Rope\SideView;
 use Zumbo\Core\Rope\TurningRope;
 use Zumbo\Core\Rope\WidthPenalty;
 
@@ -30,6 +36,7 @@ final class ArcCalculation implements Calculation
             Field::length('cable_length', 0.1, 20.0, 'cable between the handles')->required(),
             Field::length('hand_span', 0.0, 10.0, 'between the handle tips while turning')->required(),
             Field::length('hand_height', 0.1, 3.0, 'handle tips above the floor'),
+            Field::length('other_hand_height', 0.1, 3.0, 'the right hand, when it is not as high as the left'),
             BodyFields::stature(),
             Field::length('jump', 0.0, 1.5, 'rise of the jump')->default(0.0),
             Field::length('margin', 0.0, 1.0, 'room left under the ceiling')->default(Clearance::USUAL_CEILING_MARGIN_M),
@@ -67,8 +74,11 @@ final class ArcCalculation implements Calculation
         }
         $height = $inputs->length('hand_height_m');
         $stature = $inputs->has('stature_m') ? $inputs->length('stature_m') : null;
-        $clearance = Clearance::of($rope, $height, $stature, $inputs->length('jump_m'), $inputs->length('margin_m'));
-        $contact = FloorContact::of($rope, $height);
+        $half = $rope->span->times(0.5);
+        $hands = $inputs->has('other_hand_height_m') ? Hands::at($half, $height, $half, $inputs->length('other_hand_height_m')) : Hands::level($rope->span, $height);
+        $held = HeldRope::of($rope->cable, $hands);
+        $clearance = Clearance::of($held, $stature, $inputs->length('jump_m'), $inputs->length('margin_m'));
+        $contact = FloorContact::of($held);
 
         return [
             'floor_clearance_m' => $clearance->floor->metres(),
@@ -76,7 +86,20 @@ final class ArcCalculation implements Calculation
             ...(null === $stature ? ['head_clearance_reason' => 'needs stature_m'] : []),
             'ceiling_m' => $clearance->ceiling->metres(),
             'dragging_m' => $contact->dragging->metres(),
+            'tilt_rad' => $hands->tilt(),
+            ...self::comesDown($held, $stature),
         ];
+    }
+
+    /**
+     * @return array<string, float|string|null>
+     */
+    private static function comesDown(HeldRope $held, ?Length $stature): array
+    {
+        $ahead = null === $stature ? null : SideView::of($held, Figure::of(Body::ofStature($stature)))->aheadOfToes()?->metres();
+        $reason = null === $stature ? 'needs stature_m' : 'passes above the floor';
+
+        return ['ahead_of_toes_m' => $ahead, ...(null === $ahead ? ['ahead_of_toes_reason' => $reason] : [])];
     }
 
     /**

@@ -22,7 +22,7 @@ final readonly class CommandLine
      * @param list<string> $words after `calc`
      * @param string|null  $input standard input when `--json` came without any field, else null
      */
-    public static function answer(array $words, ?string $input): self
+    public static function answer(array $words, ?string $input, ?WavFiles $files = null): self
     {
         try {
             $json = \in_array('--json', $words, true);
@@ -32,12 +32,46 @@ final readonly class CommandLine
                 return new self(self::DONE, self::listing(), '');
             }
             $raw = [] === $words && null !== $input && '' !== trim($input) ? self::fromJson($input) : self::fromWords($words);
-            $result = Registry::run($name, $raw);
+            $out = null === $files ? null : $raw['out'] ?? null;
+            if (\is_string($out)) {
+                unset($raw['out']);
+            }
+            $result = Registry::run($name, self::opened($name, $raw, $files));
+            if (\is_string($result['wav'] ?? null)) {
+                $result['wav'] = \is_string($out) ? self::written($result['wav'], $out, $files) : ($json ? $result['wav'] : 'add out=FILE.wav to write it');
+            }
 
             return new self(self::DONE, $json ? self::json($result) : PlainText::of($result), '');
         } catch (BadInput $e) {
             return new self(self::BAD_INPUT, '', $e->getMessage()."\n");
         }
+    }
+
+    /**
+     * The paths among the words, as the bytes of their files.
+     *
+     * @param array<int|string, mixed> $raw
+     *
+     * @return array<int|string, mixed>
+     */
+    private static function opened(string $name, array $raw, ?WavFiles $files): array
+    {
+        if (null === $files) {
+            return $raw;
+        }
+        foreach (Registry::named($name)->fields() as $field) {
+            $path = $raw[$field->name] ?? null;
+            if (FieldKind::Wav === $field->kind && \is_string($path)) {
+                $raw[$field->name] = $files->read($path) ?? throw BadInput::of($field->name, $path, 'a file that can be read');
+            }
+        }
+
+        return $raw;
+    }
+
+    private static function written(string $base64, string $path, ?WavFiles $files): string
+    {
+        return true === $files?->write($path, (string) base64_decode($base64, true)) ? $path : throw BadInput::of('out', $path, 'a file that can be written');
     }
 
     /**

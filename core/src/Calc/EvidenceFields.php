@@ -23,13 +23,13 @@ final class EvidenceFields
         ], 'single goes');
     }
 
-    public static function sets(): Field
+    public static function sets(string $name = 'sets', string $meaning = 'sets of which only the sums are known'): Field
     {
-        return Field::rows('sets', [
+        return Field::rows($name, [
             Field::whole('reps', 0, self::MOST, 'reps of the whole set')->required(),
             Field::whole('misses', 0, self::MOST, 'misses in it')->required(),
             self::age(),
-        ], 'sets of which only the sums are known');
+        ], $meaning);
     }
 
     /**
@@ -39,8 +39,16 @@ final class EvidenceFields
     {
         return [
             ...array_map(static fn (Inputs $row): Evidence => Evidence::attempt($row->whole('reps'), AttemptEnd::from($row->text('end')), $row->number('days_ago')), $inputs->rows('attempts')),
-            ...array_map(static fn (Inputs $row): Evidence => Evidence::sum($row->whole('reps'), $row->whole('misses'), $row->number('days_ago')), $inputs->rows('sets')),
+            ...self::sums($inputs, 'sets'),
         ];
+    }
+
+    /**
+     * @return list<Evidence> of a field made by sets()
+     */
+    public static function sums(Inputs $inputs, string $name): array
+    {
+        return array_map(static fn (Inputs $row): Evidence => Evidence::sum($row->whole('reps'), $row->whole('misses'), $row->number('days_ago')), $inputs->rows($name));
     }
 
     private static function age(): Field

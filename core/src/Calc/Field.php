@@ -83,6 +83,12 @@ final readonly class Field
         return new self($name, FieldKind::Numbers, $meaning, $least, $most);
     }
 
+    /** Rows of numbers, null where there is none; on the command line as JSON. Ends included. */
+    public static function table(string $name, float $least, float $most, string $meaning): self
+    {
+        return new self($name, FieldKind::Table, $meaning, $least, $most);
+    }
+
     /** Free text of at most so many characters. */
     public static function text(string $name, int $longest, string $meaning): self
     {
@@ -107,6 +113,12 @@ final readonly class Field
     public static function record(string $name, array $fields, string $meaning): self
     {
         return new self($name, FieldKind::Record, $meaning, fields: $fields);
+    }
+
+    /** A recording; on the command line the path of a WAV file. */
+    public static function wav(string $name, string $meaning): self
+    {
+        return new self($name, FieldKind::Wav, $meaning);
     }
 
     public function required(): self
@@ -136,7 +148,9 @@ final readonly class Field
             FieldKind::Choice => 'one of '.implode(', ', $this->choices),
             FieldKind::Choices => 'some of '.implode(', ', $this->choices),
             FieldKind::Text => \sprintf('text of at most %d characters', (int) $this->most),
+            FieldKind::Wav => 'a WAV file: base64 in JSON, a path that can be read on the command line',
             FieldKind::Rows => 'a list of {'.$this->namesInside().'}',
+            FieldKind::Table => 'rows of one length, each of numbers '.$range.' or null',
             FieldKind::Record => '{'.$this->namesInside().'}',
             FieldKind::LengthsByName => \sprintf('lengths in metres %s for %s', $range, implode(', ', $this->choices)),
         };

@@ -16,6 +16,10 @@ enum FieldKind
     case Choices;
     /** A list of records. */
     case Rows;
+    /** Rows of numbers or nulls. */
+    case Table;
     /** One record. */
     case Record;
+    /** The bytes of a WAV file: base64 in JSON, a path on the command line. */
+    case Wav;
 }

@@ -54,9 +54,9 @@ final class FieldReader
     }
 
     /**
-     * @return float|string|list<float>|list<string>|array<string, float>|Inputs|list<Inputs>
+     * @return float|string|list<float>|list<string>|array<string, float>|list<list<float|null>>|Inputs|list<Inputs>|\Traversable<mixed>
      */
-    private static function value(Field $field, string $written, mixed $given, string $within): float|string|array|Inputs
+    private static function value(Field $field, string $written, mixed $given, string $within): float|string|array|Inputs|\Traversable
     {
         $name = $within.$written;
 
@@ -68,7 +68,9 @@ final class FieldReader
             FieldKind::LengthsByName => self::byName($field, $given),
             FieldKind::Choices => self::choices($field, $name, self::decoded($given)),
             FieldKind::Text => \is_string($given) && 1 === preg_match('/^.{0,'.(int) $field->most.'}$/us', $given) ? $given : throw BadInput::of($name, $given, $field->accepted()),
+            FieldKind::Wav => self::wav($field, $name, $given),
             FieldKind::Rows => self::rows($field, $name, self::decoded($given)),
+            FieldKind::Table => self::table($field, $name, self::decoded($given)),
             FieldKind::Record => self::record($field, $name, self::decoded($given)),
         };
     }
@@ -166,6 +168,21 @@ final class FieldReader
     }
 
     /**
+     * Bytes that are opened already come from the command line; JSON brings text.
+     *
+     * @return \Traversable<mixed>
+     */
+    private static function wav(Field $field, string $name, mixed $given): \Traversable
+    {
+        if ($given instanceof \Traversable) {
+            return $given;
+        }
+        $bytes = \is_string($given) ? base64_decode($given, true) : false;
+
+        return false === $bytes || '' === $bytes ? throw BadInput::of($name, $given, $field->accepted()) : new \ArrayIterator([$bytes]);
+    }
+
+    /**
      * @return list<Inputs>
      */
     private static function rows(Field $field, string $name, mixed $given): array
@@ -175,6 +192,25 @@ final class FieldReader
         }
 
         return array_map(static fn (int $i, mixed $row): Inputs => self::record($field, $name.'['.$i.']', $row), array_keys($given), $given);
+    }
+
+    /**
+     * @return list<list<float|null>>
+     */
+    private static function table(Field $field, string $name, mixed $given): array
+    {
+        if (!\is_array($given) || !array_is_list($given) || \count($given) > self::MOST_LIST_ENTRIES) {
+            throw BadInput::of($name, $given, $field->accepted().', at most '.self::MOST_LIST_ENTRIES.' rows');
+        }
+        $table = [];
+        foreach ($given as $i => $row) {
+            if (!\is_array($row) || !array_is_list($row) || \count($row) !== \count($table[0] ?? $row) || \count($row) > self::MOST_LIST_ENTRIES) {
+                throw BadInput::of($name.'['.$i.']', $row, $field->accepted());
+            }
+            $table[] = array_map(static fn (int $j, mixed $entry): ?float => null === $entry ? null : self::number($field, $name.'['.$i.']['.$j.']', $entry), array_keys($row), $row);
+        }
+
+        return $table;
     }
 
     private static function record(Field $field, string $name, mixed $given): Inputs

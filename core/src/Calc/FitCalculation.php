@@ -19,9 +19,6 @@ final class FitCalculation implements Calculation
 {
     private const ABOVE = 'above';
 
-    /** Share of stature taken for "above the shoulder": about the chin (our assumption). */
-    private const ABOVE_SHARE = 0.87;
-
     public function name(): string
     {
         return 'fit';
@@ -67,6 +64,6 @@ final class FitCalculation implements Calculation
 
     private static function reach(Body $body, string $landmark): Length
     {
-        return self::ABOVE === $landmark ? $body->stature->times(self::ABOVE_SHARE) : $body->heightOf(Landmark::from($landmark))->height;
+        return self::ABOVE === $landmark ? $body->stature->times(FitCheck::ABOVE_SHOULDER_SHARE) : $body->heightOf(Landmark::from($landmark))->height;
     }
 }

@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\Length;
 final readonly class Inputs
 {
     /**
-     * @param array<string, float|string|list<float>|list<string>|array<string, float>|self|list<self>|null> $values by field name
+     * @param array<string, float|string|list<float>|list<string>|array<string, float>|list<list<float|null>>|self|list<self>|\Traversable<mixed>|null> $values by field name
      */
     public function __construct(private array $values)
     {
@@ -80,6 +80,30 @@ final readonly class Inputs
         $value = $this->values[$field] ?? [];
 
         return \is_array($value) ? array_values(array_filter($value, static fn (mixed $row): bool => $row instanceof self)) : [];
+    }
+
+    /**
+     * @return list<list<float|null>>
+     */
+    public function table(string $field): array
+    {
+        $rows = [];
+        foreach ((array) ($this->values[$field] ?? []) as $row) {
+            $rows[] = \is_array($row) ? array_map(static fn (mixed $one): ?float => \is_float($one) ? $one : null, array_values($row)) : throw new \LogicException('no table in '.$field);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @return iterable<string> the bytes of a file, in pieces
+     */
+    public function bytes(string $field): iterable
+    {
+        $value = $this->values[$field] ?? null;
+        foreach ($value instanceof \Traversable ? $value : throw new \LogicException('no file in '.$field) as $piece) {
+            yield \is_string($piece) ? $piece : throw new \LogicException('no bytes in '.$field);
+        }
     }
 
     public function record(string $field): ?self

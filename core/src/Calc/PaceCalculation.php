@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Calc;
 
 use Zumbo\Core\Pacing\LossDistribution;
+use Zumbo\Core\Pacing\LossGrid;
 use Zumbo\Core\Pacing\RoundPlan;
 
 /**
@@ -35,7 +36,7 @@ final class PaceCalculation implements Calculation
     {
         $hazard = HazardFields::of($inputs, 'hazard');
         $rounds = [];
-        $total = LossDistribution::none();
+        $total = LossDistribution::none(LossGrid::of($inputs->number('break_cost_s'), $inputs->number('miss_cost_s')));
         for ($round = 0; $round < $inputs->whole('rounds'); ++$round) {
             $tired = $hazard->times((1 + $inputs->number('fatigue_per_round')) ** $round);
             $plan = RoundPlan::of($inputs->whole('reps'), $inputs->number('reps_per_s'), $tired, $inputs->number('miss_cost_s'), $inputs->number('break_cost_s'));
@@ -44,7 +45,7 @@ final class PaceCalculation implements Calculation
         }
         $sum = static fn (callable $of): float => array_sum(array_map($of, $rounds));
         $work = $sum(static fn (RoundPlan $plan): float => $plan->workS);
-        $quantiles = array_map(static fn (float $lost): float => $work + $lost, $total->quantiles([0.1, 0.5, 0.9], $inputs->number('break_cost_s'), $inputs->number('miss_cost_s')));
+        $quantiles = array_map(static fn (float $lost): float => $work + $lost, $total->quantiles([0.1, 0.5, 0.9]));
 
         return [
             'rounds' => array_map(self::row(...), $rounds),

@@ -16,7 +16,7 @@ final class Registry
      */
     public static function all(): array
     {
-        return [new RopeCalculation(), new ArcCalculation(), new ArcLengthCalculation(), new FitCalculation(), new PatternCalculation(), new StreakCalculation(), new GateCalculation(), new SurvivalCalculation(), new WeibullCalculation(), new LadderCalculation(), new PaceCalculation(), new ScaleCalculation(), new FaultCalculation()];
+        return [new RopeCalculation(), new ArcCalculation(), new ArcLengthCalculation(), new FitCalculation(), new CableCalculation(), new TrimCalculation(), new AssignCalculation(), new CutCalculation(), new PatternCalculation(), new RhythmCalculation(), new SoundCalculation(), new SynthCalculation(), new JumpCalculation(), new FramesCalculation(), new StreakCalculation(), new GateCalculation(), new SurvivalCalculation(), new WeibullCalculation(), new LadderCalculation(), new IntervalCalculation(), new PaceCalculation(), new ScaleCalculation(), new FaultCalculation()];
     }
 
     /** @throws BadInput when there is none of that name */

@@ -11,6 +11,7 @@ use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolRope;
 use Zumbo\Core\Rope\Stance;
+use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -39,6 +40,7 @@ final class RopeCalculation implements Calculation
             Field::choice('reading', [Reading::HandleEnd->value, Reading::CableEnd->value], 'what is held at the landmark; left out: what the school means'),
             Field::length('spare_per_side', RopeSizing::spares()->least->metres(), RopeSizing::spares()->most->metres(), 'left on each side until the length is settled')->default(RopeSizing::USUAL_SPARE_M),
             BodyFields::stage(),
+            Field::choice('trim_school', array_column(TrimSchool::cases(), 'value'), 'start long and trim, or the goal length from day one')->default(TrimSchool::StartLong->value),
         ];
     }
 
@@ -50,11 +52,12 @@ final class RopeCalculation implements Calculation
         $schools = 'all' === $inputs->text('school') ? School::cases() : [School::from($inputs->text('school'))];
         $ropes = array_map(static fn (School $school): SchoolRope => $sizing->bySchool($school, $stance, $reading), $schools);
         usort($ropes, static fn (SchoolRope $a, SchoolRope $b): int => $a->cable->compareTo($b->cable));
-        $advice = RopeAdvice::forStage(Stage::from($inputs->text('stage')), $ropes);
+        $advice = RopeAdvice::forStage(Stage::from($inputs->text('stage')), $ropes, TrimSchool::from($inputs->text('trim_school')));
 
         return [
             'schools' => array_map(self::row(...), $ropes),
             'recommended' => $advice->rope->school->value,
+            'goal_cable_length_m' => RopeAdvice::goal($ropes)->cable->metres(),
             'spread_m' => end($ropes)->cable->metres() - $ropes[0]->cable->metres(),
             'reasons' => Wording::of($advice->reasons),
         ];

@@ -59,17 +59,23 @@ final class StreakCalculation implements Calculation
     private static function target(Posterior $posterior, int $reps): array
     {
         [$low, $high] = $posterior->interval();
-        $expected = $posterior->expectedReps($reps);
         $reason = 'infinite on average: so long a streak is hardly supported by what is logged';
 
         return [
             'reps' => $reps,
             'chance' => $posterior->chanceOf($reps),
             'chance_interval_95' => [$low ** $reps, $high ** $reps],
-            'expected_reps' => $expected,
-            'expected_tries' => $posterior->expectedTries($reps),
-            ...(null === $expected ? ['expected_reps_reason' => $reason, 'expected_tries_reason' => $reason] : []),
-            'median_reps' => Posterior::repsToStreak($posterior->chance->quantile(0.5), $reps),
+            ...self::finite('expected_reps', $posterior->expectedReps($reps), $reason),
+            ...self::finite('expected_tries', $posterior->expectedTries($reps), $reason),
+            ...self::finite('median_reps', Posterior::repsToStreak($posterior->chance->quantile(0.5), $reps), 'more reps than a number can hold'),
         ];
+    }
+
+    /**
+     * @return array<string, float|string|null>
+     */
+    private static function finite(string $name, ?float $value, string $reason): array
+    {
+        return null !== $value && is_finite($value) ? [$name => $value] : [$name => null, $name.'_reason' => $reason];
     }
 }

@@ -50,6 +50,14 @@ final class DrillTable
         return [] === $drills ? throw new \LogicException('every stage has a drill') : $drills;
     }
 
+    /**
+     * @return list<string>
+     */
+    public static function codes(): array
+    {
+        return array_keys(self::ROWS);
+    }
+
     /** @throws UnknownDrill when there is none of that code */
     public static function named(string $code): Drill
     {

@@ -56,6 +56,20 @@ final class FaultTable
     }
 
     /**
+     * @return list<string>
+     */
+    public static function codes(): array
+    {
+        return array_keys(self::ROWS);
+    }
+
+    /** @throws UnknownFault when there is none of that code */
+    public static function named(string $code): Fault
+    {
+        return isset(self::ROWS[$code]) ? self::row($code) : throw UnknownFault::of($code, array_keys(self::ROWS));
+    }
+
+    /**
      * @param key-of<self::ROWS> $code
      */
     private static function row(string $code): Fault

@@ -14,6 +14,16 @@ enum Weight: int
     case Strong = 6;
     case Telltale = 20;
 
+    /** As a person counts them: 1 weak, 2 strong, 3 telltale. */
+    public function marks(): int
+    {
+        return match ($this) {
+            self::Weak => 1,
+            self::Strong => 2,
+            self::Telltale => 3,
+        };
+    }
+
     /** To be added up: the logarithm of the ratio. */
     public function log(): float
     {

@@ -20,6 +20,15 @@ enum LengthUnit: string
         };
     }
 
+    /** Coils and halls: metres with centimetres, or feet and inches. */
+    public function printLong(Length $length): string
+    {
+        return match ($this) {
+            self::Centimetre => \sprintf('%.2f m', $length->metres()),
+            self::FootAndInch => self::inFeetAndInches($length),
+        };
+    }
+
     private static function inCentimetres(Length $length): string
     {
         $centimetres = round($length->centimetres());

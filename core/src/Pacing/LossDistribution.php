@@ -5,66 +5,53 @@ declare(strict_types=1);
 namespace Zumbo\Core\Pacing;
 
 /**
- * How likely so many planned breaks and misses are, together. What is less likely than one in 10¹⁰ is left out.
+ * How likely it is that planned breaks and misses together cost so many seconds, in even steps from 0. A tail less
+ * likely than one in 10⁸ is left out.
  */
 final readonly class LossDistribution
 {
-    private const LEAST = 1e-10;
-
-    /** So many self-repeats of a miss at the very first rep, at most. */
-    private const MOST_REPEATS = 400;
+    private const LEAST = 1e-8;
 
     /**
-     * @param array<int, array<int, float>> $mass by breaks, then by misses
+     * @param non-empty-list<float> $mass chance of each number of steps
      */
-    private function __construct(private array $mass)
+    private function __construct(private array $mass, private float $stepS)
     {
     }
 
-    /** No break, no miss. */
-    public static function none(): self
+    /** Nothing is lost. */
+    public static function none(LossGrid $grid): self
     {
-        return new self([0 => [0 => 1.0]]);
+        return new self([1.0], $grid->stepS);
     }
 
     /**
-     * @param list<array{float, int, int, self}> $parts  weight, breaks and misses on top, and what follows
-     * @param float                              $repeat chance of a miss at the first rep, after which all is as before
+     * The loss of a plan, exactly: D_n = q₁·(miss, D_n) + Σ S_{j−1}q_j·(miss, D_{n−j+1}) + S_s·(break, D_{n−s}).
+     *
+     * @param list<int>   $choice the set to plan with so many reps left
+     * @param list<float> $hazard q₁ to qₙ
      */
-    public static function mixed(array $parts, float $repeat): self
+    public static function ofPlan(array $choice, array $hazard, LossGrid $grid): self
     {
-        $mass = [];
-        foreach ($parts as [$weight, $breaks, $misses, $after]) {
-            if ($weight < self::LEAST) {
-                continue;
-            }
-            foreach ($after->mass as $i => $row) {
-                foreach ($row as $j => $share) {
-                    $mass[$i + $breaks][$j + $misses] = ($mass[$i + $breaks][$j + $misses] ?? 0.0) + $weight * $share;
-                }
-            }
+        $left = [[1.0]];
+        for ($n = 1; $n < \count($choice); ++$n) {
+            $left[] = self::withLeft($n, $choice[$n], $hazard, $left, $grid);
         }
 
-        return new self(array_map(static fn (array $row): array => $repeat > 0.0 ? self::repeated($row, $repeat) : self::likely($row), $mass));
+        return new self($left[\count($left) - 1], $grid->stepS);
     }
 
-    /** One after the other: two rounds of a workout. */
+    /** One after the other: two rounds of a workout, counted in the same steps. */
     public function then(self $next): self
     {
-        $mass = [];
-        foreach ($this->mass as $i => $row) {
-            foreach ($row as $j => $share) {
-                foreach ($next->mass as $k => $others) {
-                    foreach ($others as $l => $other) {
-                        if ($share * $other >= self::LEAST) {
-                            $mass[$i + $k][$j + $l] = ($mass[$i + $k][$j + $l] ?? 0.0) + $share * $other;
-                        }
-                    }
-                }
+        $sum = array_fill(0, \count($this->mass) + \count($next->mass) - 1, 0.0);
+        foreach ($this->mass as $i => $share) {
+            foreach ($next->mass as $j => $other) {
+                $sum[$i + $j] += $share * $other;
             }
         }
 
-        return new self(array_map(self::likely(...), $mass));
+        return new self(self::withoutTail($sum), $this->stepS);
     }
 
     /**
@@ -74,71 +61,93 @@ final readonly class LossDistribution
      *
      * @return list<float> seconds
      */
-    public function quantiles(array $chances, float $breakCostS, float $missCostS): array
+    public function quantiles(array $chances): array
     {
-        $losses = [];
-        foreach ($this->mass as $breaks => $row) {
-            foreach ($row as $misses => $share) {
-                $losses[] = [$breaks * $breakCostS + $misses * $missCostS, $share];
-            }
-        }
-        sort($losses);
         $found = [];
         $sum = 0.0;
-        foreach ($losses as [$loss, $share]) {
+        foreach ($this->mass as $steps => $share) {
             $sum += $share;
             while (\count($found) < \count($chances) && $sum >= $chances[\count($found)] - self::LEAST) {
-                $found[] = $loss;
+                $found[] = $steps * $this->stepS;
             }
         }
 
-        return array_pad($found, \count($chances), [] === $losses ? 0.0 : $losses[\count($losses) - 1][0]);
+        return array_pad($found, \count($chances), (\count($this->mass) - 1) * $this->stepS);
     }
 
-    /** The mean of the loss, to compare with the recursion's own. */
-    public function mean(float $breakCostS, float $missCostS): float
+    /** The mean of the loss in seconds, to compare with the recursion's own. */
+    public function mean(): float
     {
         $mean = 0.0;
-        foreach ($this->mass as $breaks => $row) {
-            foreach ($row as $misses => $share) {
-                $mean += $share * ($breaks * $breakCostS + $misses * $missCostS);
-            }
+        foreach ($this->mass as $steps => $share) {
+            $mean += $share * $steps * $this->stepS;
         }
 
         return $mean;
     }
 
     /**
-     * @param array<int, float> $row
+     * @param list<float>                 $hazard
+     * @param non-empty-list<list<float>> $fewer  the loss with 0, 1, … reps left
      *
-     * @return array<int, float>
+     * @return non-empty-list<float>
      */
-    private static function likely(array $row): array
+    private static function withLeft(int $n, int $set, array $hazard, array $fewer, LossGrid $grid): array
     {
-        return array_filter($row, static fn (float $share): bool => $share >= self::LEAST);
+        $longest = max([1, ...array_map(\count(...), \array_slice($fewer, $n - $set))]);
+        $missed = array_fill(0, $longest, 0.0);
+        $survived = 1 - $hazard[0];
+        for ($j = 2; $j <= $set; ++$j) {
+            $weight = $survived * $hazard[$j - 1];
+            foreach ($fewer[$n - $j + 1] as $i => $share) {
+                $missed[$i] += $weight * $share;
+            }
+            $survived *= 1 - $hazard[$j - 1];
+        }
+        $mass = [...array_fill(0, $grid->missSteps, 0.0), ...$missed, ...array_fill(0, $grid->breakSteps, 0.0)];
+        $break = $set < $n ? $grid->breakSteps : 0;
+        foreach ($fewer[$n - $set] as $i => $share) {
+            $mass[$i + $break] += $survived * $share;
+        }
+
+        return self::withoutTail(self::repeated($mass, $hazard[0], $grid->missSteps));
     }
 
     /**
-     * The row with 0, 1, 2, … misses at the first rep before it.
+     * A miss at the very first rep, after which all is as before: x_i = row_i + q·x_{i−miss}.
      *
-     * @param array<int, float> $row
+     * @param array<int, float> $row without gaps
      *
      * @return array<int, float>
      */
-    private static function repeated(array $row, float $q): array
+    private static function repeated(array $row, float $q, int $missSteps): array
     {
-        ksort($row);
-        $out = [];
-        $carried = 0.0;
-        $last = (int) array_key_last($row);
-        for ($misses = 0; $misses <= $last || ($carried >= self::LEAST && $misses <= $last + self::MOST_REPEATS); ++$misses) {
-            // x_j = row_j + q·x_{j−1}: a geometric number of repeats
-            $carried = ($row[$misses] ?? 0.0) + $q * $carried;
-            if ($carried >= self::LEAST) {
-                $out[$misses] = $carried;
-            }
+        if (0 === $missSteps) {
+            return array_map(static fn (float $share): float => $share / (1 - $q), $row);
+        }
+        $repeats = $q > 0.0 ? (int) ceil(log(self::LEAST) / log($q)) : 0;
+        $row = [...$row, ...array_fill(0, $repeats * $missSteps, 0.0)];
+        $end = \count($row);
+        for ($i = $missSteps; $i < $end; ++$i) {
+            $row[$i] += $q * $row[$i - $missSteps];
         }
 
-        return $out;
+        return $row;
+    }
+
+    /**
+     * @param array<int, float> $mass without gaps
+     *
+     * @return non-empty-list<float>
+     */
+    private static function withoutTail(array $mass): array
+    {
+        $end = \count($mass);
+        while ($end > 1 && $mass[$end - 1] < self::LEAST) {
+            --$end;
+        }
+        $kept = \array_slice($mass, 0, $end);
+
+        return [] === $kept ? [0.0] : $kept;
     }
 }

@@ -46,7 +46,7 @@ final readonly class RoundPlan
         $expected = $work + $best->expectedLossS();
         $good = self::goodSets($reps, $q, $missCostS, $breakCostS, $work, $expected);
         $loss = $best->distribution();
-        [$p10, $p50, $p90] = array_map(static fn (float $lost): float => $work + $lost, $loss->quantiles([0.1, 0.5, 0.9], $breakCostS, $missCostS));
+        [$p10, $p50, $p90] = array_map(static fn (float $lost): float => $work + $lost, $loss->quantiles([0.1, 0.5, 0.9]));
 
         return new self(
             $expected,

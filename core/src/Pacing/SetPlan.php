@@ -65,28 +65,10 @@ final readonly class SetPlan
         return $this->cost[$this->reps];
     }
 
-    /**
-     * How many breaks and misses it takes, exactly: D_n = q₁·miss·D_n + Σ S_{j−1}q_j·miss·D_{n−j+1} + S_s·break·D_{n−s}.
-     */
+    /** What misses and breaks may cost, with its chances. */
     public function distribution(): LossDistribution
     {
-        $done = [LossDistribution::none()];
-        for ($left = 1; $left <= $this->reps; ++$left) {
-            $set = $this->choice[$left];
-            $survived = 1.0;
-            $parts = [];
-            for ($position = 1; $position <= $set; ++$position) {
-                $q = $this->hazard[$position - 1];
-                if ($position > 1) {
-                    $parts[] = [$survived * $q, 0, 1, $done[$left - $position + 1]];
-                }
-                $survived *= 1 - $q;
-            }
-            $parts[] = [$survived, $set < $left ? 1 : 0, 0, $done[$left - $set]];
-            $done[] = LossDistribution::mixed($parts, $this->hazard[0]);
-        }
-
-        return $done[$this->reps];
+        return LossDistribution::ofPlan($this->choice, $this->hazard, LossGrid::of($this->breakCostS, $this->missCostS));
     }
 
     public function missCostS(): float
@@ -105,25 +87,26 @@ final readonly class SetPlan
     private static function solve(int $reps, array $hazard, float $miss, float $break, ?int $size): self
     {
         self::refuse($reps, $hazard, $miss, $break);
+        [$survival, $fails] = self::curve($reps, $hazard);
+        $again = 1 / (1 - $hazard[0]);
         $cost = [0.0];
         $choice = [0];
         for ($left = 1; $left <= $reps; ++$left) {
-            $failed = $hazard[0] * $miss;
-            $survived = 1 - $hazard[0];
+            $most = null === $size || $size > $left ? $left : $size;
+            $failed = $fails[1] * $miss;
             $best = \INF;
             $set = $left;
-            $most = null === $size ? $left : min($size, $left);
             for ($s = 1; $s <= $most; ++$s) {
                 if ($s > 1) {
-                    $failed += $survived * $hazard[$s - 1] * ($miss + $cost[$left - $s + 1]);
-                    $survived *= 1 - $hazard[$s - 1];
+                    $failed += $fails[$s] * ($miss + $cost[$left - $s + 1]);
                 }
                 if (null !== $size && $s < $most) {
                     continue;
                 }
-                $value = ($failed + $survived * (($s < $left ? $break : 0.0) + $cost[$left - $s])) / (1 - $hazard[0]);
-                if ($value <= $best + self::TIE * (1 + abs(\INF === $best ? 0.0 : $best))) {
-                    [$best, $set] = [min($best, $value), $s];
+                $value = $again * ($failed + $survival[$s] * ($s < $left ? $break + $cost[$left - $s] : 0.0));
+                if ($value <= $best || $value <= $best + self::TIE * (1 + $best)) {
+                    $best = $value < $best ? $value : $best;
+                    $set = $s;
                 }
             }
             $cost[] = $best;
@@ -131,6 +114,23 @@ final readonly class SetPlan
         }
 
         return new self($reps, $cost, $choice, $hazard, $miss, $break);
+    }
+
+    /**
+     * @param list<float> $hazard
+     *
+     * @return array{list<float>, list<float>} S_0 to S_n, and the chance that a set fails at exactly its j-th rep (0 at 0)
+     */
+    private static function curve(int $reps, array $hazard): array
+    {
+        $survival = [1.0];
+        $fails = [0.0];
+        for ($position = 1; $position <= $reps; ++$position) {
+            $fails[] = $survival[$position - 1] * $hazard[$position - 1];
+            $survival[] = $survival[$position - 1] - $fails[$position];
+        }
+
+        return [$survival, $fails];
     }
 
     /**

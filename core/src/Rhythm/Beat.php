@@ -22,4 +22,9 @@ final readonly class Beat
         public float $endS,
     ) {
     }
+
+    public function later(float $seconds): self
+    {
+        return new self($this->kind, $this->atS + $seconds, array_map(static fn (float $turn): float => $turn + $seconds, $this->turnsS), $this->endS + $seconds);
+    }
 }

@@ -31,6 +31,11 @@ final readonly class Group implements PatternItem
         return $this->times * $this->pattern->restSeconds();
     }
 
+    public function most(): int
+    {
+        return $this->times * $this->pattern->most();
+    }
+
     public function notation(): string
     {
         return \sprintf('(%s)x%d', $this->pattern->notation(), $this->times);

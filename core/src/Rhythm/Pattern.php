@@ -29,8 +29,8 @@ final readonly class Pattern implements PatternItem
         $merged = [];
         $last = array_shift($items);
         foreach ($items as $item) {
-            if ($item instanceof JumpRun && $last instanceof JumpRun && $last->kind === $item->kind) {
-                $last = new JumpRun($item->kind, $last->count + $item->count);
+            if ($item instanceof JumpRun && $last instanceof JumpRun && $last->continues($item)) {
+                $last = new JumpRun($item->kind, $last->count + $item->count, $item->footwork);
             } else {
                 $merged[] = $last;
                 $last = $item;
@@ -56,6 +56,18 @@ final readonly class Pattern implements PatternItem
         return array_sum(array_map(static fn (PatternItem $item): int => $item->turns(), $this->items));
     }
 
+    /** Whether only a cadence tells how many jumps there are. */
+    public function isTimed(): bool
+    {
+        foreach ($this->steps() as $step) {
+            if ($step instanceof Work) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Landings of the feet: one for each jump. */
     public function contacts(): int
     {
@@ -65,6 +77,11 @@ final readonly class Pattern implements PatternItem
     public function restSeconds(): float
     {
         return array_sum(array_map(static fn (PatternItem $item): float => $item->restSeconds(), $this->items));
+    }
+
+    public function most(): int
+    {
+        return array_sum(array_map(static fn (PatternItem $item): int => $item->most(), $this->items));
     }
 
     public function notation(): string

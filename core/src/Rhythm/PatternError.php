@@ -23,7 +23,7 @@ final class PatternError extends \InvalidArgumentException implements CoreExcept
 
     public static function tooLong(int $position): self
     {
-        $accepted = \sprintf('at most %d jumps in all', Pattern::MOST_JUMPS);
+        $accepted = \sprintf('at most %d jumps and rests in all', Pattern::MOST_JUMPS);
 
         return new self(\sprintf('at %d: too many jumps; %s', $position, $accepted), $position, $accepted);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Rhythm;
 
 /**
- * A part of a pattern: a run of equal jumps, a repeated group, or a rest.
+ * A part of a pattern: a run of equal jumps, a repeated group, a ladder, work for a time, or a rest.
  */
 interface PatternItem
 {
@@ -15,6 +15,9 @@ interface PatternItem
 
     public function restSeconds(): float;
 
+    /** The most jumps and rests it may become, at any cadence. */
+    public function most(): int;
+
     /** As the notation writes it. */
     public function notation(): string;
 
@@ -22,9 +25,9 @@ interface PatternItem
     public function text(): string;
 
     /**
-     * Every jump and rest in order.
+     * Every jump and rest in order, and work as it is: only a cadence tells its jumps.
      *
-     * @return iterable<JumpKind|Rest>
+     * @return iterable<JumpKind|Rest|Work>
      */
     public function steps(): iterable;
 }

@@ -16,7 +16,7 @@ use Zumbo\Core\Measure\Rate;
 final class PatternTiming
 {
     public const CONTACT_S = 0.18;
-    private const MOST_CONTACT = 0.6;
+    public const MOST_CONTACT = 0.6;
 
     /**
      * @param Rate $cadence jumps a minute
@@ -29,16 +29,46 @@ final class PatternTiming
         $beats = [];
         $at = 0.0;
         foreach ($pattern->steps() as $step) {
-            if ($step instanceof Rest) {
-                $beats[] = new Beat(null, $at, [], $at += $step->seconds);
-                continue;
-            }
-            $length = $period * $step->beats();
-            $beats[] = new Beat($step, $at, self::turns($step->passes(), $at, $length), $at + $length);
-            $at += $length;
+            array_push($beats, ...match (true) {
+                $step instanceof Rest => [new Beat(null, $at, [], $at + $step->seconds)],
+                $step instanceof Work => self::worked($step, $at, $cadence),
+                default => [self::beat($step, $at, $period)],
+            });
+            $at = $beats[\count($beats) - 1]->endS;
         }
 
         return $beats;
+    }
+
+    private static function beat(JumpKind $kind, float $at, float $period): Beat
+    {
+        $length = $period * $kind->beats();
+
+        return new Beat($kind, $at, self::turns($kind->passes(), $at, $length), $at + $length);
+    }
+
+    /**
+     * Over and over while a whole jump fits; what is left is a rest.
+     *
+     * @return non-empty-list<Beat>
+     */
+    private static function worked(Work $work, float $from, Rate $cadence): array
+    {
+        $end = $from + $work->seconds;
+        $round = self::of($work->pattern, $cadence);
+        $beats = [];
+        for ($start = $from; $start < $end; $start = $beats[\count($beats) - 1]->endS) {
+            foreach ($round as $beat) {
+                if ($start + $beat->endS > $end + 1e-9) {
+                    $last = [] === $beats ? $from : $beats[\count($beats) - 1]->endS;
+
+                    return $last < $end - 1e-9 || [] === $beats ? [...$beats, new Beat(null, $last, [], $end)] : $beats;
+                }
+                $beats[] = $beat->later($start);
+            }
+        }
+
+        return [] === $beats ? [new Beat(null, $from, [], $end)] : $beats;
     }
 
     /**

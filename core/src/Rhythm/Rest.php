@@ -31,6 +31,11 @@ final readonly class Rest implements PatternItem
         return (float) $this->seconds;
     }
 
+    public function most(): int
+    {
+        return 1;
+    }
+
     public function notation(): string
     {
         return 'r'.$this->seconds;

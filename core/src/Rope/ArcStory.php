@@ -15,18 +15,23 @@ final readonly class ArcStory
     /** Less spare arc than this is no learner's room any more: the rope just brushes the floor (our assumption). */
     private const SNUG_M = 0.03;
 
+    /** Hands less uneven than this are even. */
+    private const UNEVEN_M = 0.02;
+
     private function __construct(
         public Verdict $headline,
         public Verdict $overHead,
         public Verdict $atFloor,
         public Verdict $wideHands,
         public Verdict $ceiling,
+        /** How uneven or raised hands cost. */
+        public Verdict $hands,
     ) {
     }
 
-    public static function of(TurningRope $rope, Clearance $clearance, FloorContact $contact, WidthPenalty $penalty): self
+    public static function of(HeldRope $held, Clearance $clearance, FloorContact $contact, WidthPenalty $penalty): self
     {
-        $cable = ['cable_m' => $rope->cable->metres()];
+        $cable = ['cable_m' => $held->rope->cable->metres()];
         $spare = -$clearance->floor->metres();
 
         return new self(
@@ -43,7 +48,22 @@ final readonly class ArcStory
                 ? Verdict::of('arc.cannot_reach', ['each_hand_m' => $penalty->eachHand->metres()])
                 : Verdict::of('arc.wide_hands', ['each_hand_m' => $penalty->eachHand->metres(), 'rise_m' => $penalty->rise->metres()]),
             Verdict::of('arc.ceiling', ['ceiling_m' => $clearance->ceiling->metres()]),
+            $held->hands->uneven()->metres() >= self::UNEVEN_M
+                ? Verdict::of('arc.uneven', ['uneven_m' => $held->hands->uneven()->metres()])
+                : Verdict::of('arc.hands_up', ['up_m' => $penalty->eachHand->metres()]),
         );
+    }
+
+    /** Where it comes down, seen from the side. */
+    public static function ahead(SideView $side): Verdict
+    {
+        $ahead = $side->aheadOfToes()?->metres();
+
+        return match (true) {
+            null === $ahead => Verdict::of('arc.meets_nowhere'),
+            $ahead < 0 => Verdict::of('arc.meets_behind', ['ahead_m' => -$ahead]),
+            default => Verdict::of('arc.meets_ahead', ['ahead_m' => $ahead]),
+        };
     }
 
     private static function head(?Length $clearance): Verdict

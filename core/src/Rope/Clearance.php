@@ -7,7 +7,7 @@ namespace Zumbo\Core\Rope;
 use Zumbo\Core\Measure\Length;
 
 /**
- * Where a turning rope goes relative to floor, head and ceiling, for hands at one height.
+ * Where a turning rope goes relative to floor, head and ceiling.
  */
 final readonly class Clearance
 {
@@ -24,14 +24,12 @@ final readonly class Clearance
     ) {
     }
 
-    public static function of(TurningRope $rope, Length $handHeight, ?Length $stature, Length $jump, Length $margin): self
+    public static function of(HeldRope $held, ?Length $stature, Length $jump, Length $margin): self
     {
-        $top = $handHeight->plus($rope->depth);
-
         return new self(
-            $handHeight->minus($rope->depth),
-            null === $stature ? null : $top->minus($stature),
-            $top->plus($jump)->plus($margin),
+            $held->lowest,
+            null === $stature ? null : $held->highest->minus($stature),
+            $held->highest->plus($jump)->plus($margin),
         );
     }
 }

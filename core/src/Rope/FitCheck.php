@@ -26,6 +26,12 @@ final readonly class FitCheck
         'linking' => [0.60, 0.65, 0.77, 0.818],
     ];
 
+    /** Share of stature taken for "above the shoulder": about the chin (our assumption). */
+    public const ABOVE_SHOULDER_SHARE = 0.87;
+
+    /** Less than half a centimetre is measured by nobody. */
+    private const SAME_M = 0.005;
+
     /**
      * @param list<Verdict> $effects
      */
@@ -78,6 +84,29 @@ final readonly class FitCheck
         }
 
         return $nearest;
+    }
+
+    /** What the rope is and what to do about it; the cable measured, or worked back from what it reaches. */
+    public function remedy(Length $cable): Verdict
+    {
+        $right = $cable->minus($this->offBy)->metres();
+
+        return match (true) {
+            abs($this->offBy->metres()) < self::SAME_M => Verdict::of('fit.off_none'),
+            $this->offBy->metres() > 0 => Verdict::of('fit.off_long', ['off_m' => $this->offBy->metres(), 'right_m' => $right]),
+            default => Verdict::of('fit.off_short', ['off_m' => -$this->offBy->metres(), 'right_m' => $right]),
+        };
+    }
+
+    public function reachVerdict(): Verdict
+    {
+        return Verdict::of('fit.reaches', ['reach_m' => $this->reach->metres(), 'landmark' => 'landmark.'.$this->reaches->value]);
+    }
+
+    /** The cable that reaches so high in this stance. */
+    public static function cableOf(Length $reach, Handle $handle, Stance $stance): Length
+    {
+        return $reach->times(2)->plus($stance->ropeUnderFeet())->minus($handle->length->times(2));
     }
 
     /**

@@ -16,31 +16,33 @@ final readonly class FloorContact
     private const PIECES = 64;
 
     private function __construct(
-        /** Half the width over which the free arc would be under the floor; 0 when it clears it. */
-        public Length $halfWidth,
+        /** Width over which the free arc would be under the floor; 0 when it clears it. */
+        public Length $width,
         /** The rope under the floor line of the free arc: what drags. */
         public Length $dragging,
     ) {
     }
 
-    public static function of(TurningRope $rope, Length $handHeight): self
+    public static function of(HeldRope $held): self
     {
-        if ($rope->depth->compareTo($handHeight) <= 0 || $rope->span->metres() <= 0 || $handHeight->metres() <= 0) {
+        $half = $held->rope->span->metres() / 2;
+        $height = $held->hands->middleHeight()->metres();
+        if ($held->lowest->metres() >= 0 || $half <= 0 || $height <= 0) {
             return new self(Length::zero(), Length::zero());
         }
-        $half = RootFinder::between(
-            static fn (float $x): float => $rope->depthsAt([$x])[0] - $handHeight->metres(),
-            0.0,
-            $rope->span->metres() / 2,
-            self::TOLERANCE_M,
-        );
+        $under = static fn (float $along): float => $held->depthAt($along) - $height;
+        $left = RootFinder::between($under, -$half, $held->lowestAlong->metres(), self::TOLERANCE_M);
+        $right = RootFinder::between($under, $held->lowestAlong->metres(), $half, self::TOLERANCE_M);
 
-        return new self(Length::ofMetres($half), Length::ofMetres(self::lengthWithin($rope, $half)));
+        [$leftDeep, $rightDeep] = $held->rope->depthsAt([$left, $right]);
+        $width = ($right - $left) * cos($held->hands->tilt()) + ($rightDeep - $leftDeep) * sin($held->hands->tilt());
+
+        return new self(Length::ofMetres($width), Length::ofMetres(self::lengthBetween($held->rope, $left, $right)));
     }
 
-    private static function lengthWithin(TurningRope $rope, float $half): float
+    private static function lengthBetween(TurningRope $rope, float $left, float $right): float
     {
-        $xs = array_map(static fn (int $i): float => $half * (2 * $i / self::PIECES - 1), range(0, self::PIECES));
+        $xs = array_map(static fn (int $i): float => $left + ($right - $left) * $i / self::PIECES, range(0, self::PIECES));
         $ys = $rope->depthsAt($xs);
         $sum = 0.0;
         for ($i = 0; $i < self::PIECES; ++$i) {

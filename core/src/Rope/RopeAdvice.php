@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Rope;
 
+use Zumbo\Core\Body\Body;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Phase;
@@ -25,6 +26,9 @@ final readonly class RopeAdvice
         'linking' => [[School::Chest, School::BelowChest, School::Height, School::Armpit], 0.0, 0.11],
     ];
 
+    /** Less than one step of 1 cm per side is no path. */
+    private const WORTH_TRIMMING_M = 0.02;
+
     /**
      * @param list<Verdict> $reasons
      */
@@ -35,9 +39,44 @@ final readonly class RopeAdvice
     /**
      * @param non-empty-list<SchoolRope> $ropes one per school, as RopeSizing::allSchools() gives them
      */
-    public static function forStage(Stage $stage, array $ropes): self
+    public static function forStage(Stage $stage, array $ropes, TrimSchool $school = TrimSchool::StartLong): self
     {
-        [$preferred, $least, $most] = self::TABLE[$stage->phase()->value];
+        $now = self::forPhase(TrimSchool::GoalLength === $school ? Phase::Linking : $stage->phase(), $ropes);
+        $goal = self::goal($ropes);
+        $off = $now->rope->cable->minus($goal->cable)->metres();
+        $said = match (true) {
+            TrimSchool::GoalLength === $school => Verdict::of('rope.goal_length'),
+            $off >= self::WORTH_TRIMMING_M => Verdict::of('rope.start_long', ['goal_m' => $goal->cable->metres(), 'off_m' => $off]),
+            default => null,
+        };
+
+        return null === $said ? $now : new self($now->rope, [...$now->reasons, $said]);
+    }
+
+    /** The same for somebody who is there, with usual handles and the usual spare. */
+    public static function forBody(Body $body, Stage $stage, TrimSchool $school = TrimSchool::StartLong): self
+    {
+        $ropes = RopeSizing::of($body, Handle::usual(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->allSchools();
+
+        return self::forStage($stage, [] === $ropes ? throw new \LogicException('there are schools') : $ropes, $school);
+    }
+
+    /**
+     * The length to end with: what somebody who links doubles would begin with.
+     *
+     * @param non-empty-list<SchoolRope> $ropes one per school
+     */
+    public static function goal(array $ropes): SchoolRope
+    {
+        return self::forPhase(Phase::Linking, $ropes)->rope;
+    }
+
+    /**
+     * @param non-empty-list<SchoolRope> $ropes
+     */
+    private static function forPhase(Phase $phase, array $ropes): self
+    {
+        [$preferred, $least, $most] = self::TABLE[$phase->value];
         $bySchool = [];
         foreach ($ropes as $rope) {
             $bySchool[$rope->school->value] = $rope;
@@ -50,12 +89,12 @@ final readonly class RopeAdvice
             }
             $first ??= $rope;
             if (self::distance($rope, $least, $most) <= 0.0) {
-                return new self($rope, self::reasons($stage->phase(), $rope, $first, $ropes));
+                return new self($rope, self::reasons($phase, $rope, $first, $ropes));
             }
         }
         $nearest = self::nearest($ropes, $least, $most);
 
-        return new self($nearest, self::reasons($stage->phase(), $nearest, $first ?? $nearest, $ropes));
+        return new self($nearest, self::reasons($phase, $nearest, $first ?? $nearest, $ropes));
     }
 
     /** Outside the window by so many metres; 0 or less inside. */

@@ -40,6 +40,12 @@ final readonly class RopeSizing
         return new self($body, $handle, self::spares()->check($sparePerSide));
     }
 
+    /** Cables that somebody may jump with alone, between the handles. */
+    public static function cables(): LengthRange
+    {
+        return LengthRange::of('Cable', Length::ofMetres(1.0), Length::ofMetres(5.0));
+    }
+
     public static function spares(): LengthRange
     {
         return LengthRange::of('Spare per side', Length::zero(), Length::ofMetres(0.20));

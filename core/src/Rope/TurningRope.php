@@ -84,6 +84,12 @@ final readonly class TurningRope
         return sqrt(1 - $this->complement);
     }
 
+    /** The complete elliptic integral K of the curve. */
+    public function quarterPeriod(): float
+    {
+        return EllipticIntegral::ofComplement($this->complement)->first;
+    }
+
     /**
      * How far the rope is below the hands, at distances from the middle.
      *

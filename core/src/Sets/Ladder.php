@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Sets;
 
+use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Rhythm\JumpRun;
 use Zumbo\Core\Rhythm\Pattern;
+use Zumbo\Core\Stage\Stage;
 
 /**
  * A ladder: its rungs as patterns, each to be made unbroken before the next.
@@ -24,6 +26,33 @@ final readonly class Ladder
      */
     private function __construct(public array $rungs)
     {
+    }
+
+    /** What rises for somebody of a stage: doubles once a double has been made, singles before. */
+    public static function kindAt(Stage $stage): JumpKind
+    {
+        return $stage->isBefore(Stage::Snap) ? JumpKind::Single : JumpKind::Double;
+    }
+
+    /**
+     * What is counted when a rung is logged: its reps, or, when it mixes jumps that the stage's gate does not, only
+     * whether it was clean.
+     */
+    public static function measuredBy(LadderFamily $family, Stage $stage): Measure
+    {
+        return match ($family) {
+            LadderFamily::Rising, LadderFamily::Pyramid => Measure::Streak,
+            LadderFamily::FixedSingles => $stage->isBefore(Stage::Snap) ? Measure::Tries : Measure::Streak,
+            LadderFamily::FallingSingles => Measure::Tries,
+        };
+    }
+
+    /** What is counted of a rung: its doubles, or its singles where there are no doubles. */
+    public static function reps(Pattern $rung): int
+    {
+        $doubles = $rung->turns() - $rung->jumps();
+
+        return 0 === $doubles ? $rung->jumps() : $doubles;
     }
 
     /**

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Cable\CableFeel;
 use Zumbo\Core\Cable\HandlePull;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LinearDensity;
@@ -18,6 +19,53 @@ use Zumbo\Core\Tests\Reference;
 
 final class CableTest extends TestCase
 {
+    /**
+     * @param array<string, float> $in
+     * @param array<string, float> $out
+     */
+    #[DataProvider('feelCases')]
+    public function testPullDragAndWristCircleAgreeWithTheReference(array $in, array $out): void
+    {
+        $rope = TurningRope::ofCable(Length::ofMetres($in['L']), Length::ofMetres($in['w']));
+        $feel = CableFeel::of($rope, LinearDensity::ofKilogramsPerMetre($in['mu']), $in['D'], Rate::perMinute($in['rpm']), $in['Cd'], $in['rho']);
+        foreach (['T_end' => $feel->handlePullN, 'T_mid' => $feel->bottomPullN, 'J_int_y3_ds' => $feel->dragIntegralM4, 'P_drag' => $feel->dragPowerW, 'r_handle_min' => $feel->wristCircleM, 'mass_g' => 1000 * $feel->cableMassKg] as $name => $value) {
+            self::assertEqualsWithDelta($out[$name], $value, 1e-5 * abs($out[$name]), $name);
+        }
+    }
+
+    /** The drag integral by itself: ∫y³ds along the curve, by quadrature over many short pieces. */
+    public function testTheDragIntegralIsTheOneAlongTheRope(): void
+    {
+        foreach ([[2.4, 0.9], [0.95, 0.9], [0.9009, 0.9], [3.0, 0.3], [2.0, 1.8]] as [$length, $span]) {
+            $rope = TurningRope::ofCable(Length::ofMetres($length), Length::ofMetres($span));
+            $points = 20_001;
+            $xs = array_map(static fn (int $i): float => $span / 2 * sin(\M_PI * ($i / ($points - 1) - 0.5)), range(0, $points - 1));
+            $ys = $rope->depthsAt($xs);
+            $sum = 0.0;
+            for ($i = 1; $i < $points; ++$i) {
+                $sum += hypot($xs[$i] - $xs[$i - 1], $ys[$i] - $ys[$i - 1]) * (($ys[$i] + $ys[$i - 1]) / 2) ** 3;
+            }
+            $feel = CableFeel::of($rope, LinearDensity::ofKilogramsPerMetre(0.02), 0.005, Rate::perMinute(120));
+            self::assertEqualsWithDelta($sum, $feel->dragIntegralM4, 2e-5 * $sum, "$length m over $span m");
+        }
+    }
+
+    public function testPullGrowsWithTheSquareOfTheRateAndDragWithItsCube(): void
+    {
+        $rope = TurningRope::ofCable(Length::ofMetres(2.4), Length::ofMetres(0.9));
+        $at = static fn (float $rate): CableFeel => CableFeel::of($rope, LinearDensity::ofKilogramsPerMetre(0.02), 0.005, Rate::perMinute($rate));
+        self::assertEqualsWithDelta(4.0, $at(240)->handlePullN / $at(120)->handlePullN, 1e-9);
+        self::assertEqualsWithDelta(8.0, $at(240)->dragPowerW / $at(120)->dragPowerW, 1e-9);
+        self::assertEqualsWithDelta($at(120)->wristCircleM, $at(240)->wristCircleM, 1e-12, 'the circle does not depend on the rate');
+    }
+
+    public function testAStretchedAndAFoldedRopeHaveFiniteAnswers(): void
+    {
+        $of = static fn (float $length, float $span): CableFeel => CableFeel::of(TurningRope::ofCable(Length::ofMetres($length), Length::ofMetres($span)), LinearDensity::ofKilogramsPerMetre(0.02), 0.005, Rate::perMinute(120));
+        self::assertSame([0.0, 0.0], [$of(0.9, 0.9)->dragPowerW, $of(0.9, 0.9)->wristCircleM]);
+        self::assertEqualsWithDelta(1.2 ** 4 / 2, $of(2.4, 0.0)->dragIntegralM4, 1e-12);
+    }
+
     /**
      * @param array{Dc: float, D: float, W: float, density: float} $in
      * @param array{mu: float}                                     $out

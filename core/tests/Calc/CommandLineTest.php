@@ -50,6 +50,36 @@ final class CommandLineTest extends TestCase
         self::assertSame('right', self::json(['fit', 'stature=175', 'reaches=armpit', '--json'])['verdict']);
     }
 
+    public function testTheTwoTrimSchoolsBeginWithDifferentRopes(): void
+    {
+        $long = self::json(['rope', 'height=168', '--json']);
+        $goal = self::json(['rope', 'height=168', 'trim_school=goal-length', '--json']);
+        self::assertSame(['armpit', 'chest'], [$long['recommended'], $goal['recommended']]);
+        self::assertEqualsWithDelta(2.3092, $long['goal_cable_length_m'], 1e-9);
+    }
+
+    public function testTrimTellsWhetherTheLastOneHelpedOrWhyItCannot(): void
+    {
+        $words = ['trim', 'stature=168', 'cable_length=262cm', 'goal=chest'];
+        self::assertNull(self::json([...$words, '--json'])['outcome']);
+        $told = self::json([...$words, 'before=[{"reps":400,"misses":20}]', 'after=[{"reps":80,"misses":9},{"reps":80,"misses":9},{"reps":80,"misses":9}]', '--json']);
+        self::assertSame('let-out', $told['outcome']['advice']);
+    }
+
+    public function testAnUnevenHandTiltsTheArcAndTheSideViewSaysWhereItComesDown(): void
+    {
+        $arc = self::json(['arc', 'cable_length=244cm', 'hand_span=90', 'hand_height=92', 'other_hand_height=110', 'stature=168', '--json']);
+        self::assertEqualsWithDelta(atan(0.18 / 0.9), $arc['tilt_rad'], 1e-9);
+        self::assertGreaterThan(0.1, $arc['ahead_of_toes_m']);
+        self::assertSame('passes above the floor', self::json(['arc', 'cable_length=190cm', 'hand_span=90', 'hand_height=92', 'stature=168', '--json'])['ahead_of_toes_reason']);
+    }
+
+    public function testCableSaysHowItFeels(): void
+    {
+        $cable = self::json(['cable', 'linear_density_kg_per_m=0.0255', 'diameter=5mm', 'cable_length=240cm', 'hand_span=90', 'turns_per_min=120', '--json']);
+        self::assertSame(['clear', 'high', 'thick-cord'], [$cable['feel'], $cable['effort'], $cable['like']]);
+    }
+
     public function testTapedLandmarksMayBeGivenByName(): void
     {
         $rope = self::json(['rope', 'stature_m=1.75', 'school=armpit', 'landmarks_m.armpit=1.4', '--json']);

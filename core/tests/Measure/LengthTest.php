@@ -65,6 +65,15 @@ final class LengthTest extends TestCase
         }
     }
 
+    public function testLongLengthsArePrintedInMetres(): void
+    {
+        $golden = json_decode((string) file_get_contents(__DIR__.'/../golden/lengths.json'), true, 8, \JSON_THROW_ON_ERROR);
+        foreach ($golden['long'] as $case) {
+            self::assertSame($case['cm'], LengthUnit::Centimetre->printLong(Length::ofMetres($case['m'])));
+            self::assertSame($case['ft-in'], LengthUnit::FootAndInch->printLong(Length::ofMetres($case['m'])));
+        }
+    }
+
     public function testARateIsAboveZero(): void
     {
         self::assertEqualsWithDelta(4 * \M_PI, Rate::perMinute(120)->radiansPerSecond(), 1e-12);

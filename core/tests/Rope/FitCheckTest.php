@@ -57,6 +57,32 @@ final class FitCheckTest extends TestCase
         }
     }
 
+    /** What is to be done names the length it should have; a right one asks for nothing. */
+    public function testTheRemedyNamesTheRightLength(): void
+    {
+        $body = Body::ofStature(Length::ofMetres(1.75));
+        foreach ([[2.0, 'fit.off_short'], [3.4, 'fit.off_long'], [2.55, 'fit.off_none']] as [$metres, $code]) {
+            $cable = Length::ofMetres($metres);
+            $check = FitCheck::ofCable($body, Handle::usual(), Stance::TwoFeet, $cable, Stage::Singles);
+            $remedy = $check->remedy($cable);
+            self::assertSame($code, $remedy->code);
+            if ('fit.off_none' !== $code) {
+                self::assertEqualsWithDelta($metres - $check->offBy->metres(), $remedy->values['right_m'], 1e-12);
+                self::assertEqualsWithDelta(abs($check->offBy->metres()), $remedy->values['off_m'], 1e-12);
+            }
+        }
+    }
+
+    public function testTheCableOfAReachIsTheInverseOfTheReachOfACable(): void
+    {
+        $body = Body::ofStature(Length::ofMetres(1.75));
+        foreach (Stance::cases() as $stance) {
+            $check = FitCheck::ofCable($body, Handle::usual(), $stance, Length::ofMetres(2.44), Stage::Singles);
+            self::assertEqualsWithDelta(2.44, FitCheck::cableOf($check->reach, Handle::usual(), $stance)->metres(), 1e-12);
+            self::assertSame($check->reaches->value, str_replace('landmark.', '', (string) $check->reachVerdict()->values['landmark']));
+        }
+    }
+
     public function testARightRopeIsOffByNothing(): void
     {
         $check = FitCheck::ofCable(Body::ofStature(Length::ofMetres(1.68)), Handle::usual(), Stance::TwoFeet, Length::ofMetres(2.44), Stage::Singles);

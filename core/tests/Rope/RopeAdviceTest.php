@@ -13,6 +13,7 @@ use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Stage;
 
 final class RopeAdviceTest extends TestCase
@@ -21,7 +22,7 @@ final class RopeAdviceTest extends TestCase
     {
         $advice = self::advice(1.68, Stage::Join);
         self::assertSame(School::Armpit, $advice->rope->school);
-        self::assertSame(['rope.by_landmark', 'rope.spare_arc', 'rope.spread'], self::codes($advice));
+        self::assertSame(['rope.by_landmark', 'rope.spare_arc', 'rope.spread', 'rope.start_long'], self::codes($advice));
     }
 
     public function testWhereTheUsualSchoolMisfitsAnUnusualHeightItSaysSo(): void
@@ -40,6 +41,15 @@ final class RopeAdviceTest extends TestCase
                 "at $stature m",
             );
         }
+    }
+
+    public function testOneSchoolStartsLongTheOtherWithTheGoalLength(): void
+    {
+        $goal = self::advice(1.68, Stage::Join, TrimSchool::GoalLength);
+        self::assertContains('rope.goal_length', self::codes($goal));
+        self::assertEquals(self::advice(1.68, Stage::Workout)->rope, $goal->rope, 'from day one what is kept at the end');
+        self::assertGreaterThan($goal->rope->cable->metres(), self::advice(1.68, Stage::Join)->rope->cable->metres());
+        self::assertNotContains('rope.start_long', self::codes(self::advice(1.68, Stage::Workout)), 'nothing is left to trim');
     }
 
     #[DataProvider('everybody')]
@@ -70,11 +80,11 @@ final class RopeAdviceTest extends TestCase
         return array_map(static fn (Verdict $verdict): string => $verdict->code, $advice->reasons);
     }
 
-    private static function advice(float $stature, Stage $stage): RopeAdvice
+    private static function advice(float $stature, Stage $stage, TrimSchool $school = TrimSchool::StartLong): RopeAdvice
     {
         $ropes = RopeSizing::of(Body::ofStature(Length::ofMetres($stature)), Handle::usual(), Length::ofMetres(0.05))->allSchools();
         \assert([] !== $ropes);
 
-        return RopeAdvice::forStage($stage, $ropes);
+        return RopeAdvice::forStage($stage, $ropes, $school);
     }
 }

@@ -11,6 +11,8 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\FloorContact;
+use Zumbo\Core\Rope\Hands;
+use Zumbo\Core\Rope\HeldRope;
 use Zumbo\Core\Rope\RopeTooShort;
 use Zumbo\Core\Rope\TurningRope;
 use Zumbo\Core\Rope\WidthPenalty;
@@ -177,7 +179,7 @@ final class TurningRopeTest extends TestCase
 
     public function testClearancesAreTakenFromTheHands(): void
     {
-        $clearance = Clearance::of(self::rope(2.4, 0.9), Length::ofMetres(0.92), Length::ofMetres(1.68), Length::ofMetres(0.05), Length::ofMetres(0.1));
+        $clearance = Clearance::of(self::held(2.4, 0.92), Length::ofMetres(1.68), Length::ofMetres(0.05), Length::ofMetres(0.1));
         self::assertEqualsWithDelta(0.92 - 1.05651, $clearance->floor->metres(), 1e-5);
         self::assertEqualsWithDelta(0.92 + 1.05651 - 1.68, $clearance->head?->metres(), 1e-5);
         self::assertEqualsWithDelta(0.92 + 1.05651 + 0.15, $clearance->ceiling->metres(), 1e-5);
@@ -185,11 +187,15 @@ final class TurningRopeTest extends TestCase
 
     public function testWhatHangsUnderTheFloorDrags(): void
     {
-        $rope = self::rope(2.4, 0.9);
-        $contact = FloorContact::of($rope, Length::ofMetres(0.92));
-        self::assertEqualsWithDelta(0.92, $rope->depthsAt([$contact->halfWidth->metres()])[0], 1e-5);
-        self::assertGreaterThan(2 * $contact->halfWidth->metres(), $contact->dragging->metres());
-        self::assertSame(0.0, FloorContact::of($rope, Length::ofMetres(1.2))->dragging->metres());
+        $contact = FloorContact::of(self::held(2.4, 0.92));
+        self::assertEqualsWithDelta(0.92, self::rope(2.4, 0.9)->depthsAt([$contact->width->metres() / 2])[0], 1e-5);
+        self::assertGreaterThan($contact->width->metres(), $contact->dragging->metres());
+        self::assertSame(0.0, FloorContact::of(self::held(2.4, 1.2))->dragging->metres());
+    }
+
+    private static function held(float $length, float $handHeight): HeldRope
+    {
+        return HeldRope::of(Length::ofMetres($length), Hands::level(Length::ofMetres(0.9), Length::ofMetres($handHeight)));
     }
 
     private static function rope(float $length, float $span): TurningRope

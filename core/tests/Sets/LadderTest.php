@@ -6,6 +6,8 @@ namespace Zumbo\Core\Tests\Sets;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Rhythm\Pattern;
@@ -72,6 +74,44 @@ final class LadderTest extends TestCase
         yield 'three singles, rising doubles to 6' => [LadderFamily::FixedSingles, 6, 3, 39];
     }
 
+    /** Seeded, so it can't fail by chance: simulated ladders take the expected time and tries within three standard errors. */
+    #[DataProvider('simulated')]
+    public function testSimulatedLaddersTakeTheExpectedTimeAndTries(LadderFamily $family, int $top, float $scale, float $shape): void
+    {
+        $random = new Randomizer(new Mt19937(23));
+        $doubles = Hazard::weibull($scale, $shape);
+        $singles = Hazard::constant(0.02);
+        $ladder = Ladder::of($family, $top, fixedSingles: 3);
+        $outlook = LadderOutlook::of($ladder, $singles, $doubles, 0.5, 0.6, 5.0, 8.0);
+        $times = $tries = [];
+        for ($i = 0; $i < 3000; ++$i) {
+            $time = 5.0 * (\count($ladder->rungs) - 1);
+            $count = 0;
+            foreach ($ladder->rungs as $rung) {
+                do {
+                    ++$count;
+                    [$made, $seconds] = self::goUp($rung, $singles, $doubles, $random);
+                    $time += $seconds + ($made ? 0.0 : 8.0);
+                } while (!$made);
+            }
+            $times[] = $time;
+            $tries[] = $count;
+        }
+        self::assertWithinThreeErrors($outlook->expectedS(), $times);
+        self::assertWithinThreeErrors($outlook->tries(), $tries);
+    }
+
+    /**
+     * @return iterable<string, array{LadderFamily, int, float, float}>
+     */
+    public static function simulated(): iterable
+    {
+        yield 'rising doubles, tired' => [LadderFamily::Rising, 8, 14.0, 1.6];
+        yield 'pyramid, bad starts' => [LadderFamily::Pyramid, 5, 12.0, 0.8];
+        yield 'three singles before' => [LadderFamily::FixedSingles, 6, 20.0, 1.2];
+        yield 'one double after singles' => [LadderFamily::FallingSingles, 5, 6.0, 1.0];
+    }
+
     public function testTheRungsRead(): void
     {
         self::assertSame(['3s d', '2s d', 's d'], array_map(static fn (Pattern $rung): string => $rung->notation(), Ladder::of(LadderFamily::FallingSingles, 3)->rungs));
@@ -90,5 +130,37 @@ final class LadderTest extends TestCase
     {
         $this->expectException(OutOfRange::class);
         Ladder::of(LadderFamily::Rising, 0);
+    }
+
+    /**
+     * One go at a rung, jump by jump.
+     *
+     * @return array{bool, float} whether it was made, and the seconds until then
+     */
+    private static function goUp(Pattern $rung, Hazard $singles, Hazard $doubles, Randomizer $random): array
+    {
+        $q = ['s' => $singles->first($rung->jumps()), 'd' => $doubles->first($rung->jumps())];
+        $time = 0.0;
+        $position = 0;
+        foreach ($rung->steps() as $step) {
+            \assert($step instanceof JumpKind);
+            $kind = JumpKind::Double === $step ? 'd' : 's';
+            if ($random->getInt(0, 999_999) / 1_000_000 < $q[$kind][$position++]) {
+                return [false, $time];
+            }
+            $time += 'd' === $kind ? 0.6 : 0.5;
+        }
+
+        return [true, $time];
+    }
+
+    /**
+     * @param non-empty-list<float|int> $drawn
+     */
+    private static function assertWithinThreeErrors(float $expected, array $drawn): void
+    {
+        $mean = array_sum($drawn) / \count($drawn);
+        $error = sqrt(array_sum(array_map(static fn (float|int $one): float => ($one - $mean) ** 2, $drawn)) / (\count($drawn) - 1) / \count($drawn));
+        self::assertEqualsWithDelta($expected, $mean, 3 * $error);
     }
 }

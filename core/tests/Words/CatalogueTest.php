@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Tests\Words;
 
 use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Gear\InspectionPoint;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Words\Catalogue;
@@ -40,7 +41,7 @@ final class CatalogueTest extends TestCase
             if (str_ends_with((string) $file, 'Catalogue.php')) {
                 continue;
             }
-            preg_match_all("/'((?:rope|fit|cable|caution|arc|gate|set|weibull|pacing|ladder|fault)\.[a-z_]+)'/", (string) file_get_contents((string) $file), $found);
+            preg_match_all("/'((?:rope|fit|cable|caution|arc|gate|set|weibull|pacing|ladder|load|fault|cue|growth|trim|gear|tails|partner|turned|frames|rhythm|sound)\.[a-z_]+)'/", (string) file_get_contents((string) $file), $found);
             $used = [...$used, ...$found[1]];
         }
         // CableAdvice composes a code from the phase, GateOutlook one from how often and what is measured.
@@ -52,7 +53,11 @@ final class CatalogueTest extends TestCase
                 $used[] = "gate.{$often}_$measure";
             }
         }
-        $used = array_unique([...$used, 'cable.learning', 'cable.approaching', 'cable.linking']);
+        // InspectionPoint composes one from each point; the app words cut lists and the explorer, says that the tails are cut, and that a length is from today.
+        foreach (InspectionPoint::cases() as $point) {
+            $used[] = 'inspect.'.$point->value;
+        }
+        $used = array_unique([...$used, 'cut.proven', 'cut.bound', 'explorer.contact_first', 'explorer.wide_hands', 'tails.cut', 'trim.once_a_session', 'cable.learning', 'cable.approaching', 'cable.linking']);
         $known = Catalogue::codes();
         sort($used);
         sort($known);

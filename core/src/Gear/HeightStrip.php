@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Gear;
+
+use Zumbo\Core\Body\Body;
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\RopeSizing;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Stage\Stage;
+
+/**
+ * The strip on the wall beside the rack: a guest stands against it and reads the tag of their rope in five seconds.
+ *
+ * For each height the rope that costs least beside the rule of height, the school for a first rope when nobody can be measured;
+ * neighbouring heights with one rope make a band.
+ */
+final class HeightStrip
+{
+    private const FROM_CM = 110;
+    private const TO_CM = 210;
+
+    /** A guest is taken for somebody who learns to link singles. */
+    private const STAGE = Stage::Join;
+
+    /**
+     * @param list<SharedRope> $ropes
+     *
+     * @return list<HeightBand> without a gap, the lowest first; a band without a rope is one for which nothing fits
+     */
+    public static function of(array $ropes): array
+    {
+        $bands = [];
+        $from = self::FROM_CM;
+        $now = self::best($ropes, $from);
+        for ($cm = self::FROM_CM + 1; $cm <= self::TO_CM; ++$cm) {
+            $next = $cm < self::TO_CM ? self::best($ropes, $cm) : null;
+            if ($next !== $now || self::TO_CM === $cm) {
+                $bands[] = new HeightBand(Length::ofCentimetres($from), Length::ofCentimetres($cm), $now);
+                [$from, $now] = [$cm, $next];
+            }
+        }
+
+        return $bands;
+    }
+
+    /**
+     * @param list<SharedRope> $ropes
+     */
+    private static function best(array $ropes, int $cm): ?SharedRope
+    {
+        $ideal = RopeSizing::of(Body::ofStature(Length::ofCentimetres($cm)), Handle::usual(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->bySchool(School::Height)->cable->metres();
+        $best = null;
+        $least = \INF;
+        foreach ($ropes as $rope) {
+            $cost = RopeMatch::cost($ideal, self::STAGE, $rope->cable->metres(), $rope->family, false);
+            if (null !== $cost && $cost < $least) {
+                [$best, $least] = [$rope, $cost];
+            }
+        }
+
+        return $best;
+    }
+}

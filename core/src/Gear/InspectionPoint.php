@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Gear;
+
+use Zumbo\Core\Measure\Verdict;
+
+/**
+ * What is looked at on a rope before somebody jumps with it (common practice, no published source).
+ */
+enum InspectionPoint: string
+{
+    case BearingSpins = 'bearing-spins';
+    case NoKinks = 'no-kinks';
+    case CoatingWhole = 'coating-whole';
+    case NoStrands = 'no-strands';
+    case ScrewsTight = 'screws-tight';
+    case EndsSafe = 'ends-safe';
+    case SidesEven = 'sides-even';
+
+    /** What to do, and what must be seen. */
+    public function howTo(): Verdict
+    {
+        return Verdict::of('inspect.'.$this->value);
+    }
+}

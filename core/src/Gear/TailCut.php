@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Gear;
+
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Verdict;
+
+/**
+ * Whether the spare tails may be cut off: not before the length is settled, for a cut rope can't be let out again (common
+ * practice, no published source; the numbers our assumption).
+ */
+final readonly class TailCut
+{
+    /** Practices on the same length without a call to let it out. */
+    public const LEAST_PRACTICES = 3;
+
+    /** As near to the goal as sizing goes. */
+    private const AT_GOAL_M = 0.015;
+
+    private function __construct(public bool $allowed, public Verdict $reason)
+    {
+    }
+
+    /** @param TrimOutcome|null $outcome of the last trim; null: never trimmed */
+    public static function of(Length $cable, Length $goal, int $practices, ?TrimOutcome $outcome): self
+    {
+        $left = $cable->minus($goal)->metres();
+        $values = ['left_m' => abs($left), 'goal_m' => $goal->metres(), 'practices' => $practices, 'least' => self::LEAST_PRACTICES];
+
+        return match (true) {
+            $left > self::AT_GOAL_M => new self(false, Verdict::of('tails.not_there', $values)),
+            TrimAdvice::LetOut === $outcome?->advice => new self(false, Verdict::of('tails.let_out_first', $values)),
+            $practices < self::LEAST_PRACTICES => new self(false, Verdict::of('tails.too_new', $values)),
+            default => new self(true, Verdict::of('tails.settled', $values)),
+        };
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Sets;
+
+use Zumbo\Core\Drill\DrillTable;
+
+/**
+ * The names under which work stands in the record: the drills, the ladders, the interval sets.
+ */
+final class WorkCode
+{
+    private const LADDER = 'ladder-';
+
+    public static function ofLadder(LadderFamily $family): string
+    {
+        return self::LADDER.$family->value;
+    }
+
+    /**
+     * @return list<string>
+     */
+    public static function all(): array
+    {
+        return [...DrillTable::codes(), ...array_map(self::ofLadder(...), LadderFamily::cases()), IntervalSet::CODE];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Tests\Rhythm;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\Take;
+use Zumbo\Core\Rhythm\TakeEntry;
+
+final class TakeEntryTest extends TestCase
+{
+    /**
+     * @param list<float> $turns
+     * @param list<float> $landings
+     */
+    #[DataProvider('takes')]
+    public function testCountsTheHighestKindAndTheMisses(array $turns, array $landings, int $reps, int $misses): void
+    {
+        $entry = TakeEntry::of(RhythmReading::of(Take::of($turns, $landings)));
+        self::assertSame([$reps, $misses], [$entry->reps, $entry->misses]);
+    }
+
+    /**
+     * @return iterable<string, array{list<float>, list<float>, int, int}>
+     */
+    public static function takes(): iterable
+    {
+        yield 'singles' => [[0.3, 0.9], [0.0, 0.6, 1.2], 2, 0];
+        yield 'of singles and doubles, the doubles' => [[0.3, 0.8, 1.0, 1.4, 1.6], [0.0, 0.6, 1.2, 1.8], 2, 0];
+        yield 'a trip' => [[0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8], 3, 1];
+        yield 'only landings were tapped' => [[], [0.0, 0.6, 1.2, 1.8], 3, 0];
+        yield 'nothing' => [[], [0.0], 0, 0];
+    }
+}
