@@ -10,6 +10,7 @@ use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Job\Worker;
 use Zumbo\App\Platform\SignIn\SignedInCoach;
 use Zumbo\App\Record\Coach;
 use Zumbo\App\Record\Role;
@@ -73,7 +74,7 @@ abstract class ApiTestCase extends WebTestCase
         $this->browser->request($method, $path, [], [], $server, $content);
         $answer = (string) $this->response()->getContent();
         DescribedApi::committed()->check($method, $path, $this->response());
-        if ('' === $answer) {
+        if ('' === $answer || !str_contains((string) $this->response()->headers->get('Content-Type'), 'json')) {
             return [];
         }
         $decoded = json_decode($answer, true, 64, \JSON_THROW_ON_ERROR);
@@ -92,12 +93,31 @@ abstract class ApiTestCase extends WebTestCase
         self::assertSame($status, $this->response()->getStatusCode(), (string) $this->response()->getContent());
     }
 
+    /** Refused, naming the field; perhaps with a sentence that says so much. */
+    protected function assertProblem(string $field, string $says = ''): void
+    {
+        $this->assertStatus(422);
+        $problem = json_decode((string) $this->response()->getContent(), true, 16, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($problem);
+        self::assertSame($field, $problem['errors'][0]['field'] ?? null);
+        self::assertStringContainsString($says, \is_string($problem['detail'] ?? null) ? $problem['detail'] : '');
+    }
+
     /**
      * @return array<string, string>
      */
     protected static function change(int $versionSeen, ?string $mutation = null): array
     {
         return ['If-Match' => '"'.$versionSeen.'"', 'Mutation-Id' => $mutation ?? self::id()];
+    }
+
+    /** All that waits, also what other tests have left. */
+    protected static function workOff(): void
+    {
+        $worker = self::service(Worker::class);
+        for ($jobs = 0; $jobs < 1000 && $worker->workOnce();) {
+            ++$jobs;
+        }
     }
 
     protected static function id(): string

@@ -40,6 +40,8 @@ final readonly class AthleteInput
         public string $cautionNote = '',
         #[Assert\Range(min: 1900, max: 2100)]
         public ?int $birthYear = null,
+        /** A guardian has agreed to what is kept of a minor. */
+        public bool $guardianConsent = false,
     ) {
     }
 
@@ -53,6 +55,7 @@ final readonly class AthleteInput
             array_map(Caution::from(...), $this->cautions),
             trim($this->cautionNote),
             $this->birthYear,
+            $this->guardianConsent,
         );
     }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
+use Zumbo\App\Platform\Api\SentenceView;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\DominantHand;
 use Zumbo\App\Record\Role;
 use Zumbo\App\Record\Rope;
 use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Body\Consent;
+use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
 
@@ -30,6 +33,16 @@ final readonly class AthleteView
         /** 1 to 10. */
         public int $stageNumber,
         public ?int $birthYear,
+        public bool $guardianConsent,
+        /** Younger than 18, and nobody has agreed to what is kept: ask a guardian. */
+        public bool $needsConsent,
+        /** When the rope was sized for somebody smaller. */
+        public ?SentenceView $growth,
+        /** When somebody who grows is due to be measured. */
+        public ?SentenceView $measureAgain,
+        public TapedView $taped,
+        /** Null: as the gym does it. */
+        public ?TrimSchool $trimSchool,
         public array $cautions,
         /** Null for helpers: health notes are for coaches. */
         public ?string $cautionNote,
@@ -39,7 +52,7 @@ final readonly class AthleteView
     ) {
     }
 
-    public static function of(Athlete $athlete, ?Rope $rope, Role $reader): self
+    public static function of(Athlete $athlete, ?Rope $rope, ?SentenceView $growth, ?SentenceView $measureAgain, int $year, Role $reader): self
     {
         $profile = $athlete->profile();
 
@@ -52,6 +65,12 @@ final readonly class AthleteView
             $athlete->stage(),
             $athlete->stage()->number(),
             $profile->birthYear,
+            $profile->guardianConsent,
+            Consent::isMissing($profile->birthYear, $profile->guardianConsent, $year),
+            $growth,
+            $measureAgain,
+            TapedView::of($athlete->taped()),
+            $athlete->trimSchool(),
             array_map(static fn (Caution $caution): CautionView => CautionView::of($caution), $profile->cautions()),
             $reader->mayReadHealthNotes() ? $profile->cautionNote : null,
             null === $rope ? null : OwnRopeView::of($rope),

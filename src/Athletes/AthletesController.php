@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
@@ -15,7 +16,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
 #[Route('/api/athletes')]
 final readonly class AthletesController
 {
-    public function __construct(private ShowAthletes $show, private SaveAthlete $save)
+    public function __construct(private ShowAthletes $show, private SaveAthlete $save, private EraseAthlete $erase)
     {
     }
 
@@ -58,6 +59,26 @@ final readonly class AthletesController
         return $this->show->one($id);
     }
 
+    #[Route('/{id}/stage', methods: ['PATCH'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(AthleteView::class)]
+    public function move(UuidV7 $id, WriteCondition $condition, #[Body] StageInput $input): AthleteView
+    {
+        $this->save->move($id, $input, $condition);
+
+        return $this->show->one($id);
+    }
+
+    #[Route('/{id}/measures', methods: ['PATCH'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(AthleteView::class)]
+    public function measure(UuidV7 $id, WriteCondition $condition, #[Body] MeasuresInput $input): AthleteView
+    {
+        $this->save->measure($id, $input, $condition);
+
+        return $this->show->one($id);
+    }
+
     #[Route('/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(AthleteView::class)]
@@ -76,5 +97,16 @@ final readonly class AthletesController
         $this->save->restore($id, $condition);
 
         return $this->show->one($id);
+    }
+
+    /** Can't be undone, so it wants the name. */
+    #[Route('/{id}/erase', methods: ['POST'])]
+    #[IsGranted('ROLE_OWNER')]
+    #[Answers(null)]
+    public function erase(UuidV7 $id, WriteCondition $condition, #[Body] EraseInput $input): Response
+    {
+        $this->erase->byName($id, $input, $condition);
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
     }
 }

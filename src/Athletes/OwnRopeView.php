@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
+use Zumbo\App\Platform\Api\InspectionView;
 use Zumbo\App\Record\Rope;
 use Zumbo\Core\Cable\CableFamily;
 
@@ -12,7 +13,7 @@ use Zumbo\Core\Cable\CableFamily;
  */
 final readonly class OwnRopeView
 {
-    private function __construct(public string $id, public float $cableLengthM, public CableFamily $family, public bool $byHand)
+    private function __construct(public string $id, public float $cableLengthM, public CableFamily $family, public bool $byHand, public InspectionView $inspection)
     {
     }
 
@@ -20,6 +21,6 @@ final readonly class OwnRopeView
     {
         $measure = $rope->measure();
 
-        return new self($rope->id()->toRfc4122(), $measure->cableLengthM, $measure->family, '' !== $measure->overrideReason);
+        return new self($rope->id()->toRfc4122(), $measure->cableLengthM, $measure->family, '' !== $measure->overrideReason, InspectionView::of($rope->inspection()));
     }
 }

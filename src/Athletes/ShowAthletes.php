@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Api\SentenceView;
 use Zumbo\App\Platform\SignIn\CurrentCoach;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\Athletes;
+use Zumbo\App\Record\Gyms;
+use Zumbo\App\Record\Rope;
 use Zumbo\App\Record\Ropes;
+use Zumbo\App\Record\StatureReading;
+use Zumbo\App\Record\Statures;
+use Zumbo\Core\Measure\Verdict;
 
 /**
  * Athletes with their current ropes, as the signed-in coach may see them.
  */
 final readonly class ShowAthletes
 {
-    public function __construct(private Athletes $athletes, private Ropes $ropes, private CurrentCoach $coach)
+    public function __construct(private Athletes $athletes, private Ropes $ropes, private Statures $statures, private Gyms $gyms, private CurrentCoach $coach, private ClockInterface $clock)
     {
     }
 
@@ -25,16 +32,37 @@ final readonly class ShowAthletes
     public function all(): array
     {
         $ropes = $this->ropes->current();
-        $role = $this->coach->role();
+        $statures = $this->statures->all();
 
-        return array_map(
-            static fn (Athlete $athlete): AthleteView => AthleteView::of($athlete, $ropes[$athlete->id()->toRfc4122()] ?? null, $role),
-            $this->athletes->present(),
-        );
+        return array_map(fn (Athlete $athlete): AthleteView => $this->view($athlete, $ropes[$athlete->id()->toRfc4122()] ?? null, $statures[$athlete->id()->toRfc4122()] ?? []), $this->athletes->present());
     }
 
     public function one(Uuid $id): AthleteView
     {
-        return AthleteView::of($this->athletes->get($id), $this->ropes->currentOf($id), $this->coach->role());
+        return $this->view($this->athletes->get($id), $this->ropes->currentOf($id), $this->statures->ofAthlete($id));
+    }
+
+    /**
+     * @param list<StatureReading> $readings the oldest first
+     */
+    private function view(Athlete $athlete, ?Rope $rope, array $readings): AthleteView
+    {
+        $today = $this->clock->now();
+        $profile = $athlete->profile();
+
+        return AthleteView::of(
+            $athlete,
+            $rope,
+            $this->said(Statures::outgrown($readings, $rope, $profile->statureM)),
+            $this->said(Statures::reminder($readings, $profile->birthYear, $today)),
+            (int) $today->format('Y'),
+            $this->coach->role(),
+        );
+    }
+
+    /** In the gym's unit, which is asked for only when there is something to say. */
+    private function said(?Verdict $verdict): ?SentenceView
+    {
+        return null === $verdict ? null : SentenceView::of($verdict, $this->gyms->current()->unit());
     }
 }

@@ -20,7 +20,11 @@ final readonly class ClassAthleteView
         public Stage $stage,
         public int $stageNumber,
         public ?float $ropeM,
+        /** Grown out of the rope, or due to be measured; null: neither. */
+        public ?SentenceView $measure,
         public DrillView $drill,
+        /** Why this cue: the fault that is worked on, or the drill's own reason. */
+        public string $cueReason,
         public ?SentenceView $outlook,
         /** Something to heed before jumping. */
         public bool $caution,

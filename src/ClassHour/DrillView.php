@@ -37,7 +37,8 @@ final readonly class DrillView
     ) {
     }
 
-    public static function of(Drill $drill): self
+    /** @param string|null $cue instead of the drill's own */
+    public static function of(Drill $drill, ?string $cue = null): self
     {
         return new self(
             $drill->code,
@@ -48,7 +49,7 @@ final readonly class DrillView
             $drill->measure,
             $drill->aim,
             $drill->dose(),
-            $drill->cue,
+            $cue ?? $drill->cue,
             $drill->why,
             array_map(BeatView::of(...), \array_slice(PatternTiming::of($drill->pattern, Rate::perMinute($drill->cadence)), 0, self::MOST_BEATS)),
         );

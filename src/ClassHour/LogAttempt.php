@@ -5,23 +5,19 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Psr\Clock\ClockInterface;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Input\NamedAthlete;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
-use Zumbo\App\Record\Athlete;
-use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Attempt;
 use Zumbo\App\Record\AttemptKind;
 use Zumbo\App\Record\Attempts;
 use Zumbo\App\Record\Gyms;
-use Zumbo\App\Record\UnknownRow;
-use Zumbo\Core\Drill\DrillTable;
-use Zumbo\Core\Drill\UnknownDrill;
+use Zumbo\Core\Sets\WorkCode;
 use Zumbo\Core\Streak\AttemptEnd;
 
 /**
@@ -34,7 +30,7 @@ final readonly class LogAttempt
 
     public function __construct(
         private Attempts $attempts,
-        private Athletes $athletes,
+        private NamedAthlete $athletes,
         private Gyms $gyms,
         private IdempotentWrite $writes,
         private GymScope $scope,
@@ -51,7 +47,7 @@ final readonly class LogAttempt
         $this->refuseUnknownDrill($input);
 
         return $this->writes->run($id, Subject::of('log', 'attempt', $id), $input, function () use ($id, $input, $kind, $end, $at): void {
-            $athlete = $this->athlete($input);
+            $athlete = $this->athletes->of($input->athleteId);
             $set = $this->attempts->setFor($athlete, $input->drill, LocalDay::of($at, $this->gyms->current()->timeZone()), $at);
             $misses = AttemptKind::Streak === $kind ? 0 : $input->misses;
             $this->attempts->add(new Attempt($this->scope->gymId(), $id, $set->id, $athlete->id(), $athlete->stage(), $kind, $input->reps, $misses, $end, $input->clean, $at));
@@ -106,19 +102,8 @@ final readonly class LogAttempt
 
     private function refuseUnknownDrill(AttemptInput $input): void
     {
-        try {
-            DrillTable::named($input->drill);
-        } catch (UnknownDrill $e) {
-            throw BadField::of('drill', $input->drill, $e->accepted);
-        }
-    }
-
-    private function athlete(AttemptInput $input): Athlete
-    {
-        try {
-            return $this->athletes->get(Uuid::fromString($input->athleteId));
-        } catch (UnknownRow) {
-            throw BadField::of('athleteId', $input->athleteId, 'the id of an athlete of this gym');
+        if (!\in_array($input->drill, WorkCode::all(), true)) {
+            throw BadField::of('drill', $input->drill, 'one of '.implode(', ', WorkCode::all()));
         }
     }
 }

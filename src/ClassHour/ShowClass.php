@@ -12,8 +12,12 @@ use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Attempt;
 use Zumbo\App\Record\AttemptKind;
 use Zumbo\App\Record\Attempts;
+use Zumbo\App\Record\Focuses;
 use Zumbo\App\Record\Gyms;
+use Zumbo\App\Record\Rope;
 use Zumbo\App\Record\Ropes;
+use Zumbo\App\Record\StatureReading;
+use Zumbo\App\Record\Statures;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
@@ -34,6 +38,8 @@ final readonly class ShowClass
         private Athletes $athletes,
         private Ropes $ropes,
         private Attempts $attempts,
+        private Focuses $focuses,
+        private Statures $statures,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
@@ -46,9 +52,11 @@ final readonly class ShowClass
         $day = LocalDay::of($now, $gym->timeZone());
         $athletes = $this->athletes->present();
         usort($athletes, static fn (Athlete $a, Athlete $b): int => [$a->stage()->number(), $a->profile()->name] <=> [$b->stage()->number(), $b->profile()->name]);
-        $attempts = $this->attempts->since($now->modify(Attempts::LOOK_BACK));
+        $here = array_fill_keys(array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes), true);
+        // Whoever was removed is not in the hall, and neither is what they did.
+        $attempts = array_intersect_key($this->attempts->since($now->modify(Attempts::LOOK_BACK)), $here);
         $today = static fn (Attempt $attempt): bool => LocalDay::of($attempt->loggedAt(), $gym->timeZone())->getTimestamp() === $day->getTimestamp();
-        $views = $this->athleteViews($athletes, $attempts, $today, $day, $now);
+        $views = $this->athleteViews($athletes, $attempts, $today, $day, $now, $gym->unit());
         $logged = array_values(array_filter(array_merge(...array_values($attempts)), $today));
         usort($logged, static fn (Attempt $a, Attempt $b): int => [$b->loggedAt(), $b->id()->toRfc4122()] <=> [$a->loggedAt(), $a->id()->toRfc4122()]);
 
@@ -69,21 +77,25 @@ final readonly class ShowClass
      *
      * @return list<ClassAthleteView>
      */
-    private function athleteViews(array $athletes, array $attempts, callable $today, \DateTimeImmutable $day, \DateTimeImmutable $now): array
+    private function athleteViews(array $athletes, array $attempts, callable $today, \DateTimeImmutable $day, \DateTimeImmutable $now, LengthUnit $unit): array
     {
         $ropes = $this->ropes->current();
+        $focuses = $this->focuses->current($now);
+        $statures = $this->statures->all();
         $before = $this->attempts->practicesBefore($day);
         $tags = Tags::of(array_combine(
             array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes),
             array_map(static fn (Athlete $athlete): string => $athlete->profile()->name, $athletes),
         ));
 
-        return array_map(static function (Athlete $athlete) use ($attempts, $today, $ropes, $before, $tags, $now): ClassAthleteView {
+        return array_map(static function (Athlete $athlete) use ($attempts, $today, $ropes, $focuses, $statures, $before, $tags, $now, $unit): ClassAthleteView {
             $id = $athlete->id()->toRfc4122();
             $mine = $attempts[$id] ?? [];
             $tonight = array_values(array_filter($mine, $today));
             $outlook = ShowToday::outlook($athlete, ShowToday::ofStage($athlete, $mine), $now);
             $cautions = $athlete->profile()->cautions();
+            $drill = TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill;
+            $focus = FocusOfToday::of($focuses[$id] ?? null);
 
             return new ClassAthleteView(
                 $id,
@@ -92,7 +104,9 @@ final readonly class ShowClass
                 $athlete->stage(),
                 $athlete->stage()->number(),
                 ($ropes[$id] ?? null)?->measure()->cableLengthM,
-                DrillView::of(TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill),
+                self::measureFirst($athlete, $ropes[$id] ?? null, $statures[$id] ?? [], $now, $unit),
+                DrillView::of($drill, $focus?->cue->cue),
+                $focus?->cue->reason->sentence ?? $drill->why,
                 null === $outlook ? null : SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
                 [] !== $cautions,
                 [] !== array_filter($cautions, static fn (Caution $caution): bool => $caution->stopsJumping()),
@@ -100,6 +114,16 @@ final readonly class ShowClass
                 self::needsLook($tonight),
             );
         }, $athletes);
+    }
+
+    /**
+     * @param list<StatureReading> $readings the oldest first
+     */
+    private static function measureFirst(Athlete $athlete, ?Rope $rope, array $readings, \DateTimeImmutable $now, LengthUnit $unit): ?SentenceView
+    {
+        $due = Statures::outgrown($readings, $rope, $athlete->profile()->statureM) ?? Statures::reminder($readings, $athlete->profile()->birthYear, $now);
+
+        return null === $due ? null : SentenceView::of($due, $unit);
     }
 
     /**

@@ -12,6 +12,7 @@ use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Attempt;
 use Zumbo\App\Record\Attempts;
+use Zumbo\App\Record\Focuses;
 use Zumbo\App\Record\Gyms;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
@@ -26,7 +27,7 @@ use Zumbo\Core\Path\TodaysSet;
  */
 final readonly class ShowToday
 {
-    public function __construct(private Athletes $athletes, private Attempts $attempts, private Gyms $gyms, private ClockInterface $clock)
+    public function __construct(private Athletes $athletes, private Attempts $attempts, private Focuses $focuses, private Gyms $gyms, private ClockInterface $clock)
     {
     }
 
@@ -38,12 +39,14 @@ final readonly class ShowToday
         $entries = self::ofStage($athlete, $this->attempts->ofAthlete($id, $now->modify(Attempts::LOOK_BACK)));
         $set = TodaysSet::of($athlete->stage(), $before[$id->toRfc4122()] ?? 0);
         $outlook = self::outlook($athlete, $entries, $now);
+        $focus = FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null);
 
         return new TodayView(
             $id->toRfc4122(),
-            DrillView::of($set->drill),
+            DrillView::of($set->drill, $focus?->cue->cue),
             SentenceView::of($set->reason, LengthUnit::Centimetre),
             array_map(DrillView::of(...), array_values(array_filter(DrillTable::ofStage($athlete->stage()), static fn (Drill $drill): bool => $drill->code !== $set->drill->code))),
+            $focus,
             null === $outlook ? null : GateView::of($outlook),
             array_map(AttemptView::of(...), $entries),
         );

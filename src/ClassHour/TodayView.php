@@ -20,6 +20,8 @@ final readonly class TodayView
         public DrillView $drill,
         public SentenceView $reason,
         public array $others,
+        /** The one fault that is worked on: its cue is the cue of today's set. */
+        public ?FocusOfToday $focus,
         /** Null at the last stage. */
         public ?GateView $gate,
         public array $entries,

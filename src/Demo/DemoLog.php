@@ -17,22 +17,21 @@ use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Path\TodaysSet;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
+use Zumbo\Core\Streak\SimulatedAthlete;
 
 /**
- * Invented practices of the last weeks: two or three a week, each rep drawn with a hidden chance per athlete that rises
- * slowly. The same seed gives the same log.
+ * Invented practices of three months, two or three a week, each go drawn by the core's own streak model from what the
+ * athlete can really do. The same seed gives the same log.
  */
 final class DemoLog
 {
-    private const WEEKS = 4;
+    /** Days before the end of a week on which classes are held. */
+    public const CLASS_DAYS = [6, 4, 1];
 
-    /** Days of a week on which classes are held, from the demo's end backwards. */
-    private const CLASS_DAYS = [2, 4, 6];
-
-    /** Chance of a rep by stage, before the athlete's own part. */
-    private const CHANCE = [
-        'jump' => 0.97, 'turn' => 0.90, 'join' => 0.82, 'singles' => 0.975, 'range' => 0.95, 'snap' => 0.55, 'mix' => 0.93, 'link' => 0.88, 'hold' => 0.965, 'workout' => 0.97,
-    ];
+    /** Half as good. */
+    private const BAD_DAY = 0.5;
+    private const STAYS_AWAY = 0.2;
+    private const CLEAN = 0.85;
 
     private readonly Randomizer $chance;
 
@@ -41,91 +40,70 @@ final class DemoLog
         $this->chance = new Randomizer(new Mt19937($seed));
     }
 
-    public function write(Athlete $athlete, \DateTimeImmutable $end): void
+    public static function classDay(\DateTimeImmutable $end, int $week, int $day): \DateTimeImmutable
     {
-        $own = 0.7 * $this->draw() - 0.35;
-        $practices = 0;
-        for ($week = self::WEEKS; $week >= 1; --$week) {
+        return $end->modify(\sprintf('-%d days', 7 * (HiddenTruth::WEEKS - 1 - $week) + $day))->setTime(18, 30);
+    }
+
+    public function write(Athlete $athlete, HiddenTruth $truth, \DateTimeImmutable $end): void
+    {
+        $practices = [];
+        for ($week = 0; $week < HiddenTruth::WEEKS; ++$week) {
             foreach (self::CLASS_DAYS as $day) {
-                if ($this->draw() < 0.3) {
+                $stage = $truth->stageIn($week);
+                if (null === $stage || $truth->isAway($week) || $this->draw() < self::STAYS_AWAY) {
                     continue;
                 }
-                $this->practice($athlete, $end->modify(\sprintf('-%d days', 7 * $week - $day))->setTime(18, 30), $practices++, $own + 0.02 * (self::WEEKS - $week));
+                $quality = $this->draw() < $truth->badDays() ? self::BAD_DAY : 1.0;
+                $before = $practices[$stage->value] ?? 0;
+                $practices[$stage->value] = $before + 1;
+                $this->practice($athlete, $stage, self::classDay($end, $week, $day), $before, new SimulatedAthlete($truth->hazardIn($week, $quality), $this->draw(...)));
             }
         }
     }
 
-    private function practice(Athlete $athlete, \DateTimeImmutable $at, int $before, float $own): void
+    private function practice(Athlete $athlete, Stage $stage, \DateTimeImmutable $at, int $before, SimulatedAthlete $truth): void
     {
-        $drill = TodaysSet::of($athlete->stage(), $before)->drill;
+        $drill = TodaysSet::of($stage, $before)->drill;
         $name = \sprintf('%s %s', $athlete->profile()->name, $at->format('Y-m-d'));
-        $day = $at->setTime(0, 0);
-        $practice = new Practice($athlete->gymId(), $this->ids->named($name), $athlete->id(), $day, $at);
-        $set = new PracticeSet($athlete->gymId(), $this->ids->named($name.' set'), $practice->id, $drill->code, $athlete->stage());
+        $practice = new Practice($athlete->gymId(), $this->ids->named($name), $athlete->id(), $at->setTime(0, 0), $at);
+        $set = new PracticeSet($athlete->gymId(), $this->ids->named($name.' set'), $practice->id, $drill->code, $stage);
         $this->manager->persist($practice);
         $this->manager->persist($set);
         $entries = $this->chance->getInt(3, 6);
         for ($i = 0; $i < $entries; ++$i) {
-            $this->manager->persist($this->attempt($athlete, $set, $drill, $name.' '.$i, $at->modify(\sprintf('+%d minutes', 4 * $i)), $own));
+            $this->manager->persist($this->attempt($athlete, $set, $drill, $name.' '.$i, $at->modify(\sprintf('+%d minutes', 4 * $i)), $truth));
         }
     }
 
-    private function attempt(Athlete $athlete, PracticeSet $set, Drill $drill, string $name, \DateTimeImmutable $at, float $own): Attempt
+    private function attempt(Athlete $athlete, PracticeSet $set, Drill $drill, string $name, \DateTimeImmutable $at, SimulatedAthlete $truth): Attempt
     {
-        $p = self::rep($athlete->stage(), $own);
         [$kind, $reps, $misses, $end] = match ($drill->measure) {
-            Measure::Streak => $this->streak($p, $drill->aim),
-            Measure::Tries => $this->tries($p, $drill->aim),
-            Measure::Hold => $this->hold($p, $drill->aim),
+            Measure::Streak => [AttemptKind::Streak, ...self::streak($truth->go(2 * $drill->aim))],
+            Measure::Tries => [AttemptKind::Tries, ...self::tries($truth->cleanOf($drill->aim), $drill->aim)],
+            Measure::Hold => [AttemptKind::Hold, $drill->aim, $truth->missesIn($drill->aim), null],
         };
-        $clean = $this->draw() < 0.85;
+        $clean = $this->draw() < self::CLEAN;
 
-        return new Attempt($athlete->gymId(), $this->ids->named($name), $set->id, $athlete->id(), $athlete->stage(), $kind, $reps, $misses, $end, $clean, $at);
-    }
-
-    /** The athlete's own part moves the chance of a miss, not of a rep: up to a third more or fewer misses. */
-    private static function rep(Stage $stage, float $own): float
-    {
-        return 1 - (1 - self::CHANCE[$stage->value]) * (1 - $own);
+        return new Attempt($athlete->gymId(), $this->ids->named($name), $set->id, $athlete->id(), $set->stage, $kind, $reps, $misses, $end, $clean, $at);
     }
 
     /**
-     * @return array{AttemptKind, int, int, AttemptEnd}
+     * @param array{int, AttemptEnd} $go
+     *
+     * @return array{int, int, AttemptEnd}
      */
-    private function streak(float $p, int $aim): array
+    private static function streak(array $go): array
     {
-        $reps = 0;
-        while ($reps < 2 * $aim && $this->draw() < $p) {
-            ++$reps;
-        }
-
-        return [AttemptKind::Streak, $reps, 0, $reps >= 2 * $aim ? AttemptEnd::Stopped : AttemptEnd::Miss];
+        return [$go[0], 0, $go[1]];
     }
 
     /**
-     * @return array{AttemptKind, int, int, null}
+     * @return array{int, int, null}
      */
-    private function tries(float $p, int $tries): array
+    private static function tries(int $clean, int $tries): array
     {
-        $clean = 0;
-        for ($i = 0; $i < $tries; ++$i) {
-            $clean += $this->draw() < $p ? 1 : 0;
-        }
-
-        return [AttemptKind::Tries, $clean, $tries - $clean, null];
-    }
-
-    /**
-     * @return array{AttemptKind, int, int, null}
-     */
-    private function hold(float $p, int $seconds): array
-    {
-        $misses = 0;
-        for ($i = 0; $i < $seconds; ++$i) {
-            $misses += $this->draw() < $p ? 0 : 1;
-        }
-
-        return [AttemptKind::Hold, $seconds, $misses, null];
+        return [$clean, $tries - $clean, null];
     }
 
     /** Evenly from 0 to below 1, in millionths. */

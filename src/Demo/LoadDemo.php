@@ -13,12 +13,16 @@ use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\AthleteProfile;
 use Zumbo\App\Record\ClassHour;
 use Zumbo\App\Record\Coach;
+use Zumbo\App\Record\Focus;
 use Zumbo\App\Record\Gym;
 use Zumbo\App\Record\Role;
 use Zumbo\App\Record\Rope;
 use Zumbo\App\Record\RopeMeasure;
+use Zumbo\App\Record\StatureReading;
+use Zumbo\App\Record\TapedLandmarks;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Cable\CableAdvice;
+use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\Handle;
@@ -31,8 +35,17 @@ use Zumbo\Core\Rope\TurningRope;
  */
 final readonly class LoadDemo
 {
-    private const DAYS_SHOWN = 90;
     private const SEED = 14;
+
+    /** A shorter rope than the one before, by so much. */
+    private const SHORTER_M = 0.06;
+
+    /** One step of a trim path: 2 cm a side. */
+    private const TRIM_M = 0.04;
+    private const SHORTER_REASON = 'shorter, his hands have become quiet';
+
+    /** Days before the end on which a focus was given. */
+    private const FOCUS_DAYS = 6;
 
     public function __construct(private GymDatabase $database, private GymScope $scope, private PasswordHasherFactoryInterface $hashers)
     {
@@ -40,26 +53,29 @@ final readonly class LoadDemo
 
     public function upTo(\DateTimeImmutable $day): void
     {
-        $ids = new DemoIds($day->modify(\sprintf('-%d days', self::DAYS_SHOWN)));
+        $ids = new DemoIds(DemoLog::classDay($day, 0, 6));
         $gymId = $ids->named('gym');
         $this->scope->enter($gymId);
         $manager = $this->database->entities();
         $manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($ids, $gymId, $day): void {
-            $this->clear($ids);
+            $this->clear();
             $manager->persist(new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre));
             $this->addCoach($manager, $ids, SaltmarshBarbell::OWNER_EMAIL, SaltmarshBarbell::OWNER_NAME, Role::Owner);
             $this->addCoach($manager, $ids, SaltmarshBarbell::HELPER_EMAIL, SaltmarshBarbell::HELPER_NAME, Role::Helper);
-            $manager->persist(new ClassHour($gymId, $ids->named('class '.$day->format('Y-m-d')), 'Evening class', $day->setTime(0, 0), $day->setTime(18, 30)));
+            $this->addClasses($manager, $ids, $day);
+            $rack = new DemoRack($manager, $ids, $gymId);
+            $rack->hang($day);
             $log = new DemoLog($manager, $ids, self::SEED);
             foreach (SaltmarshBarbell::athletes() as $person) {
-                $log->write($this->addAthlete($manager, $ids, $person), $day);
+                $log->write($this->addAthlete($manager, $ids, $person, $day), $person->truth, $day);
             }
+            $rack->giveOut($day);
         });
     }
 
-    private function clear(DemoIds $ids): void
+    private function clear(): void
     {
-        foreach (['attempt', 'practice_set', 'practice', 'class_hour', 'gym_change', 'rope', 'mutation', 'athlete', 'coach'] as $table) {
+        foreach (['job', 'focus', 'attempt', 'practice_set', 'practice', 'class_hour', 'gym_change', 'rope', 'cable', 'rope_pin', 'given_rope', 'rack_rope', 'stature', 'mutation', 'athlete', 'coach'] as $table) {
             $this->database->execute("DELETE FROM $table WHERE gym_id = :gym");
         }
         $this->database->execute('DELETE FROM gym WHERE id = :gym');
@@ -71,27 +87,63 @@ final readonly class LoadDemo
         $manager->persist(new Coach($this->scope->gymId(), $ids->named($email), $email, $name, $role, $hash));
     }
 
-    /**
-     * @param array{name: string, cm: int, age: int, hand: \Zumbo\App\Record\DominantHand, experience: \Zumbo\Core\Stage\Experience, stage: \Zumbo\Core\Stage\Stage, cautions: list<\Zumbo\Core\Body\Caution>, note: string, keepsRope: bool} $person
-     */
-    private function addAthlete(EntityManagerInterface $manager, DemoIds $ids, array $person): Athlete
+    private function addClasses(EntityManagerInterface $manager, DemoIds $ids, \DateTimeImmutable $day): void
     {
-        $stature = Length::ofCentimetres($person['cm']);
-        $birthYear = (int) $ids->start->format('Y') - $person['age'];
-        $profile = new AthleteProfile($person['name'], $stature->metres(), $person['hand'], $person['experience'], $person['cautions'], $person['note'], $birthYear);
-        $athlete = new Athlete($this->scope->gymId(), $ids->named($person['name']), $profile, $person['stage'], $ids->start);
-        $manager->persist($athlete);
-        if (!$person['keepsRope']) {
-            return $athlete;
+        $starts = [$day->setTime(18, 30)];
+        for ($week = 0; $week < HiddenTruth::WEEKS; ++$week) {
+            foreach (DemoLog::CLASS_DAYS as $before) {
+                $starts[] = DemoLog::classDay($day, $week, $before);
+            }
         }
-        $ropes = RopeSizing::of(Body::ofStature($stature), Handle::usual(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->allSchools();
-        \assert([] !== $ropes);
-        $rope = RopeAdvice::forStage($person['stage'], $ropes)->rope;
-        $turning = TurningRope::ofCable($rope->cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
-        $family = CableAdvice::forStage($person['stage'], $turning)->family;
-        $measure = new RopeMeasure($rope->cable->metres(), Handle::USUAL_LENGTH_M, $family, $rope->school, $rope->stance, $rope->cable->metres(), '');
-        $manager->persist(new Rope($this->scope->gymId(), $ids->named($person['name'].' rope'), $athlete->id(), $measure, $ids->start->modify('+1 day')));
+        foreach ($starts as $at) {
+            $manager->persist(new ClassHour($this->scope->gymId(), $ids->named('class '.$at->format('Y-m-d')), 'Evening class', $at->setTime(0, 0), $at));
+        }
+    }
+
+    private function addAthlete(EntityManagerInterface $manager, DemoIds $ids, DemoAthlete $person, \DateTimeImmutable $day): Athlete
+    {
+        $birthYear = (int) $day->format('Y') - $person->age;
+        $profile = new AthleteProfile($person->name, $person->cm / 100, $person->hand, $person->experience, $person->cautions, $person->note, $birthYear, $person->guardianConsent);
+        $stage = $person->truth->stageIn(HiddenTruth::WEEKS - 1) ?? $person->experience->firstStage();
+        $athlete = new Athlete($this->scope->gymId(), $ids->named($person->name), $profile, $stage, $ids->start);
+        if (null !== $person->tapedArmpitCm) {
+            $athlete->measure(new TapedLandmarks(armpitM: $person->tapedArmpitCm / 100), null);
+        }
+        $manager->persist($athlete);
+        foreach ([] === $person->growth ? [0 => $person->cm] : $person->growth as $week => $cm) {
+            $on = DemoLog::classDay($day, $week, 6)->setTime(0, 0);
+            $manager->persist(new StatureReading($this->scope->gymId(), $ids->named($person->name.' stature '.$week), $athlete->id(), $on, $cm / 100));
+        }
+        if ($person->keepsRope) {
+            $this->addRopes($manager, $ids, $person, $athlete, $day);
+        }
+        if (null !== $person->focus) {
+            $fault = FaultTable::named($person->focus);
+            $manager->persist(new Focus($this->scope->gymId(), $ids->named($person->name.' focus'), $athlete->id(), $fault->code, [$fault->evidence[0]->sign], $day->modify('-'.self::FOCUS_DAYS.' days')->setTime(19, 5)));
+        }
 
         return $athlete;
+    }
+
+    /** Sized for the stature of the day; a second, shorter one where there is a story of one. */
+    private function addRopes(EntityManagerInterface $manager, DemoIds $ids, DemoAthlete $person, Athlete $athlete, \DateTimeImmutable $day): void
+    {
+        $stature = Length::ofCentimetres([] === $person->growth ? $person->cm : $person->growth[array_key_first($person->growth)]);
+        $rope = RopeAdvice::forBody(Body::ofStature($stature), $athlete->stage())->rope;
+        $turning = TurningRope::ofCable($rope->cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
+        $family = CableAdvice::forStage($athlete->stage(), $turning)->family;
+        $keep = function (string $name, float $cableM, string $reason, \DateTimeImmutable $at) use ($manager, $ids, $athlete, $rope, $family): void {
+            $measure = new RopeMeasure($cableM, Handle::USUAL_LENGTH_M, $family, $rope->school, $rope->stance, $rope->cable->metres(), $reason);
+            $manager->persist(new Rope($this->scope->gymId(), $ids->named($name), $athlete->id(), $measure, $at));
+        };
+        $computed = $rope->cable->metres();
+        $keep($person->name.' rope', $computed, '', $ids->start->modify('+1 day'));
+        foreach ($person->trimWeeks as $i => $week) {
+            $before = $computed - $i * self::TRIM_M;
+            $keep($person->name.' trim '.$i, $before - self::TRIM_M, 'trimmed from '.LengthUnit::Centimetre->print(Length::ofMetres($before)), DemoLog::classDay($day, $week, 6));
+        }
+        if (null !== $person->ropeWeek) {
+            $keep($person->name.' rope 2', $computed - self::SHORTER_M, self::SHORTER_REASON, DemoLog::classDay($day, $person->ropeWeek, 6));
+        }
     }
 }

@@ -6,11 +6,12 @@ namespace Zumbo\App\Demo;
 
 use Zumbo\App\Record\DominantHand;
 use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
 
 /**
- * The invented gym of the demo: its coaches and the fourteen athletes of the evening class.
+ * The invented gym of the demo: its coaches, its rack, and the fourteen athletes of the evening class with their stories.
  */
 final class SaltmarshBarbell
 {
@@ -22,36 +23,57 @@ final class SaltmarshBarbell
     public const HELPER_NAME = 'Jory Penhale';
     public const PASSWORD = 'harbour rope 14';
 
+    /** Cable lengths of the shared ropes in cm, by family. */
+    private const RACK = [
+        'beaded' => [205, 225, 245, 265],
+        'thick-cord' => [195, 210, 220, 230, 240, 250, 260, 275],
+        'medium-cord' => [215, 225, 235, 245, 255],
+        'coated-steel' => [230],
+    ];
+
     /**
-     * @return list<array{name: string, cm: int, age: int, hand: DominantHand, experience: Experience, stage: Stage, cautions: list<Caution>, note: string, keepsRope: bool}>
+     * @return list<DemoAthlete>
      */
     public static function athletes(): array
     {
         return [
-            self::athlete('Ilse Tannow', 168, 34, Stage::Mix, Experience::Singles),
-            self::athlete('Femi Adarou', 181, 27, Stage::Mix, Experience::Singles),
-            self::athlete('Priya Nandakar', 159, 31, Stage::Link, Experience::SomeDoubles),
-            self::athlete('Bram Oosterveel', 203, 42, Stage::Snap, Experience::Singles),
-            self::athlete('Lucía Ferrandiz', 163, 22, Stage::Singles, Experience::None, hand: DominantHand::Left),
-            self::athlete('Kwabena Osei-Tull', 178, 38, Stage::Join, Experience::None),
-            self::athlete('Signe Halvorsdal', 172, 45, Stage::Range, Experience::Singles),
-            self::athlete('Dmitri Palenko', 186, 51, Stage::Range, Experience::Singles, [Caution::Pain], 'Left Achilles tendon, easy weeks only'),
-            self::athlete('Noor Haddawi', 165, 29, Stage::Hold, Experience::LinkedDoubles),
-            self::athlete('Callum Reikie', 175, 24, Stage::Workout, Experience::LinkedDoubles, hand: DominantHand::Left),
-            self::athlete('Wen Jiahui', 142, 13, Stage::Link, Experience::SomeDoubles),
-            self::athlete('Rosalind Peake', 161, 64, Stage::Turn, Experience::None, [Caution::Bone], 'Cleared by her doctor for low-impact work'),
-            self::athlete('Tomasz Wierzba', 190, 36, Stage::Jump, Experience::None, keepsRope: false),
-            self::athlete('Yara Benmoussa', 170, 19, Stage::Hold, Experience::LinkedDoubles, keepsRope: false),
+            new DemoAthlete('Ilse Tannow', 168, 34, Experience::Singles, new HiddenTruth([0 => [Stage::Range, 18.0, 60.0], 3 => [Stage::Snap, 1.6, 5.0], 7 => [Stage::Mix, 60.0, 260.0]])),
+            // Ready, and does not know it: the gate of Mix is open by now.
+            new DemoAthlete('Femi Adarou', 181, 27, Experience::Singles, new HiddenTruth([0 => [Stage::Snap, 3.0, 9.0], 4 => [Stage::Mix, 150.0, 1500.0]], badDays: 0.0)),
+            new DemoAthlete('Priya Nandakar', 159, 31, Experience::SomeDoubles, new HiddenTruth([0 => [Stage::Mix, 150.0, 500.0], 6 => [Stage::Link, 5.0, 11.0]]), tapedArmpitCm: 123),
+            // A shorter rope in the ninth week hurt for two weeks and then helped.
+            new DemoAthlete('Bram Oosterveel', 203, 42, Experience::Singles, new HiddenTruth([0 => [Stage::Range, 15.0, 45.0], 5 => [Stage::Snap, 1.6, 2.4]], ropes: [8 => 0.5, 10 => 1.8], badDays: 0.0), ropeWeek: 8),
+            new DemoAthlete('Lucía Ferrandiz', 163, 22, Experience::None, new HiddenTruth([0 => [Stage::Join, 6.0, 20.0], 4 => [Stage::Singles, 30.0, 110.0]]), hand: DominantHand::Left),
+            new DemoAthlete('Kwabena Osei-Tull', 178, 38, Experience::None, new HiddenTruth([0 => [Stage::Turn, 8.0, 30.0], 6 => [Stage::Join, 4.0, 9.0]])),
+            // A plateau: five weeks in which nothing got better.
+            new DemoAthlete('Signe Halvorsdal', 172, 45, Experience::Singles, new HiddenTruth([0 => [Stage::Singles, 60.0, 320.0], 4 => [Stage::Range, 16.0, 30.0]], plateau: [6, 11]), trimWeeks: [6, 9], focus: 'uneven-jumps'),
+            new DemoAthlete('Dmitri Palenko', 186, 51, Experience::Singles, new HiddenTruth([0 => [Stage::Range, 12.0, 18.0]], missed: [4, 5]), cautions: [Caution::Pain], note: 'Left Achilles tendon, easy weeks only'),
+            // Good and bad days far apart.
+            new DemoAthlete('Noor Haddawi', 165, 29, Experience::LinkedDoubles, new HiddenTruth([0 => [Stage::Link, 12.0, 40.0], 5 => [Stage::Hold, 25.0, 50.0]], badDays: 0.3), focus: 'tension'),
+            // Misses come with tiredness.
+            new DemoAthlete('Callum Reikie', 175, 24, Experience::LinkedDoubles, new HiddenTruth([0 => [Stage::Hold, 40.0, 60.0], 5 => [Stage::Workout, 24.0, 27.0]], shape: 2.0), hand: DominantHand::Left),
+            // Grew four centimetres out of her rope.
+            new DemoAthlete('Wen Jiahui', 142, 13, Experience::SomeDoubles, new HiddenTruth([0 => [Stage::Snap, 2.0, 6.0], 5 => [Stage::Link, 4.0, 9.0]]), growth: [0 => 138, 6 => 140, 11 => 142], guardianConsent: true),
+            new DemoAthlete('Rosalind Peake', 161, 64, Experience::None, new HiddenTruth([0 => [Stage::Turn, 5.0, 14.0]], missed: [2]), cautions: [Caution::Bone], note: 'Cleared by her doctor for low-impact work'),
+            new DemoAthlete('Tomasz Wierzba', 190, 36, Experience::None, new HiddenTruth([9 => [Stage::Jump, 40.0, 160.0]]), keepsRope: false),
+            // Away for three weeks, and a step back after it.
+            new DemoAthlete('Yara Benmoussa', 170, 19, Experience::LinkedDoubles, new HiddenTruth([0 => [Stage::Link, 15.0, 40.0], 3 => [Stage::Hold, 24.0, 38.0]], missed: [6, 7, 8], ropes: [9 => 0.7, 11 => 1.0]), keepsRope: false),
         ];
     }
 
     /**
-     * @param list<Caution> $cautions
-     *
-     * @return array{name: string, cm: int, age: int, hand: DominantHand, experience: Experience, stage: Stage, cautions: list<Caution>, note: string, keepsRope: bool}
+     * @return list<array{string, float, CableFamily}> tag, cable in metres, family
      */
-    private static function athlete(string $name, int $cm, int $age, Stage $stage, Experience $experience, array $cautions = [], string $note = '', DominantHand $hand = DominantHand::Right, bool $keepsRope = true): array
+    public static function rack(): array
     {
-        return compact('name', 'cm', 'age', 'hand', 'experience', 'stage', 'cautions', 'note', 'keepsRope');
+        $ropes = [];
+        foreach (self::RACK as $family => $lengths) {
+            foreach ($lengths as $cm) {
+                $ropes[] = [$cm / 100, CableFamily::from($family)];
+            }
+        }
+        usort($ropes, static fn (array $a, array $b): int => [$a[0], $a[1]->value] <=> [$b[0], $b[1]->value]);
+
+        return array_map(static fn (array $rope, int $i): array => ['R'.($i + 1), $rope[0], $rope[1]], $ropes, array_keys($ropes));
     }
 }

@@ -14,6 +14,7 @@ use Zumbo\Core\Pacing\Aim;
 use Zumbo\Core\Pacing\AthleteHazard;
 use Zumbo\Core\Pacing\Effort;
 use Zumbo\Core\Pacing\LossDistribution;
+use Zumbo\Core\Pacing\LossGrid;
 use Zumbo\Core\Pacing\PlanStory;
 use Zumbo\Core\Pacing\RoundPlan;
 use Zumbo\Core\Pacing\ScaledWork;
@@ -44,7 +45,7 @@ final readonly class PlanPacing
         $hazard = AthleteHazard::of($athlete->stage(), $this->attempts->evidenceOfDoubles($id, $this->clock->now()));
         $rounds = [];
         $ways = [];
-        $loss = LossDistribution::none();
+        $loss = LossDistribution::none(LossGrid::of($input->breakCost, $input->missCost));
         for ($i = 0; $i < $input->rounds; ++$i) {
             $tired = $hazard->hazard->times((1 + self::FATIGUE_PER_ROUND) ** $i);
             $rounds[] = $round = RoundPlan::of($input->reps, self::DOUBLES_PER_S, $tired, $input->missCost, $input->breakCost);
@@ -53,7 +54,7 @@ final readonly class PlanPacing
         }
         $sum = static fn (callable $of): float => array_sum(array_map($of, $rounds));
         $work = $sum(static fn (RoundPlan $round): float => $round->workS);
-        [$p10, $p90] = $loss->quantiles([0.1, 0.9], $input->breakCost, $input->missCost);
+        [$p10, $p90] = $loss->quantiles([0.1, 0.9]);
         $story = PlanStory::of($rounds[0]);
 
         return new PacingView(

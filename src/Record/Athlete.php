@@ -9,7 +9,9 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Growth;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -19,35 +21,31 @@ use Zumbo\Core\Stage\Stage;
 #[ORM\Table(name: 'athlete')]
 class Athlete implements BelongsToGym, VersionedRow
 {
-    use Removable;
+    use KeptRow;
 
     #[ORM\Embedded(class: AthleteProfile::class, columnPrefix: false)]
     private AthleteProfile $profile;
 
+    #[ORM\Embedded(class: TapedLandmarks::class, columnPrefix: false)]
+    private TapedLandmarks $taped;
+
+    /** Null: as the gym does it. */
+    #[ORM\Column(length: 12, enumType: TrimSchool::class, nullable: true)]
+    private ?TrimSchool $trimSchool = null;
+
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $id,
+        Uuid $gymId,
+        Uuid $id,
         AthleteProfile $profile,
         #[ORM\Column(length: 8, enumType: Stage::class)]
         private Stage $stage,
         #[ORM\Column(type: 'datetime_immutable')]
         private \DateTimeImmutable $createdAt,
     ) {
+        $this->gymId = $gymId;
+        $this->id = $id;
         $this->profile = $profile;
-    }
-
-    public function gymId(): Uuid
-    {
-        return $this->gymId;
-    }
-
-    public function id(): Uuid
-    {
-        return $this->id;
+        $this->taped = new TapedLandmarks();
     }
 
     public function profile(): AthleteProfile
@@ -65,13 +63,39 @@ class Athlete implements BelongsToGym, VersionedRow
         return $this->createdAt;
     }
 
+    /** A tape belongs to the body it was read on: whoever has grown is taped again. */
     public function change(AthleteProfile $profile): void
     {
+        if (null !== Growth::since(Length::ofMetres(min($profile->statureM, $this->profile->statureM)), Length::ofMetres(max($profile->statureM, $this->profile->statureM)))) {
+            $this->taped = new TapedLandmarks();
+        }
         $this->profile = $profile;
+    }
+
+    public function taped(): TapedLandmarks
+    {
+        return $this->taped;
+    }
+
+    public function trimSchool(): ?TrimSchool
+    {
+        return $this->trimSchool;
+    }
+
+    public function measure(TapedLandmarks $taped, ?TrimSchool $trimSchool): void
+    {
+        $this->taped = $taped;
+        $this->trimSchool = $trimSchool;
+    }
+
+    /** The coach decides, whatever the gate says. */
+    public function moveTo(Stage $stage): void
+    {
+        $this->stage = $stage;
     }
 
     public function toCore(): Body
     {
-        return Body::ofStature(Length::ofMetres($this->profile->statureM));
+        return $this->taped->on(Body::ofStature(Length::ofMetres($this->profile->statureM)));
     }
 }

@@ -35,6 +35,9 @@ class AthleteProfile
         public readonly string $cautionNote,
         #[ORM\Column(type: 'smallint', nullable: true)]
         public readonly ?int $birthYear,
+        /** Somebody who may has agreed to what is kept of a minor. */
+        #[ORM\Column(type: 'boolean', options: ['default' => false])]
+        public readonly bool $guardianConsent = false,
     ) {
         $this->cautionCodes = array_map(static fn (Caution $caution): string => $caution->value, $cautions);
     }

@@ -25,15 +25,11 @@ use Zumbo\Core\Streak\Evidence;
 #[ORM\Index(name: 'attempt_set', columns: ['gym_id', 'set_id'])]
 class Attempt implements BelongsToGym, VersionedRow
 {
-    use Removable;
+    use KeptRow;
 
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $id,
+        Uuid $gymId,
+        Uuid $id,
         #[ORM\Column(type: 'uuid')]
         private Uuid $setId,
         #[ORM\Column(type: 'uuid')]
@@ -55,16 +51,8 @@ class Attempt implements BelongsToGym, VersionedRow
         #[ORM\Column(type: 'datetime_immutable')]
         private \DateTimeImmutable $loggedAt,
     ) {
-    }
-
-    public function gymId(): Uuid
-    {
-        return $this->gymId;
-    }
-
-    public function id(): Uuid
-    {
-        return $this->id;
+        $this->gymId = $gymId;
+        $this->id = $id;
     }
 
     public function setId(): Uuid

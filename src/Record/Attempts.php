@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Record;
 
+use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Stage\Phase;
+use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\Evidence;
 
 /**
@@ -65,9 +69,53 @@ final readonly class Attempts
      */
     public function evidenceOfDoubles(Uuid $athlete, \DateTimeImmutable $now): array
     {
-        $doubles = array_filter($this->ofAthlete($athlete, $now->modify(self::LOOK_BACK)), static fn (Attempt $attempt): bool => $attempt->countsDoubles());
+        return self::evidence($this->ofAthlete($athlete, $now->modify(self::LOOK_BACK)), static fn (Attempt $attempt): bool => $attempt->countsDoubles(), $now);
+    }
 
-        return array_values(array_map(static fn (Attempt $attempt): Evidence => $attempt->toCore($now)->evidence, $doubles));
+    /**
+     * @return list<Evidence> the same about what the athlete's stage counts: doubles from Link on, before that whatever was
+     *                        jumped in a row at that stage
+     */
+    public function evidenceOfStreaks(Athlete $athlete, \DateTimeImmutable $now): array
+    {
+        if (Phase::Linking === $athlete->stage()->phase()) {
+            return $this->evidenceOfDoubles($athlete->id(), $now);
+        }
+        $ofStage = static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage() && Measure::Streak === $attempt->kind()->measure();
+
+        return self::evidence($this->ofAthlete($athlete->id(), $now->modify(self::LOOK_BACK)), $ofStage, $now);
+    }
+
+    /**
+     * @return list<array{string, AttemptKind, int, int}> drill, kind, reps and misses of what an athlete did on a local day
+     */
+    public function doneOn(Uuid $athlete, \DateTimeImmutable $localDay): array
+    {
+        $rows = $this->database->rows(
+            'SELECT s.drill, a.kind, a.reps, a.misses + IF(a.ended = :miss, 1, 0) AS misses FROM practice p
+             JOIN practice_set s ON s.gym_id = p.gym_id AND s.practice_id = p.id
+             JOIN attempt a ON a.gym_id = s.gym_id AND a.set_id = s.id
+             WHERE p.gym_id = :gym AND p.athlete_id = :athlete AND p.local_day = :day AND a.removed_at IS NULL',
+            ['athlete' => $athlete, 'miss' => AttemptEnd::Miss->value, 'day' => $localDay->format('Y-m-d')],
+            ['athlete' => UuidType::NAME],
+        );
+
+        return array_map(static function (array $row): array {
+            \assert(\is_string($row['drill']) && \is_string($row['kind']) && is_numeric($row['reps']) && is_numeric($row['misses']));
+
+            return [$row['drill'], AttemptKind::from($row['kind']), (int) $row['reps'], (int) $row['misses']];
+        }, $rows);
+    }
+
+    /**
+     * @param list<Attempt>           $attempts
+     * @param callable(Attempt): bool $telling
+     *
+     * @return list<Evidence>
+     */
+    private static function evidence(array $attempts, callable $telling, \DateTimeImmutable $now): array
+    {
+        return array_map(static fn (Attempt $attempt): Evidence => $attempt->toCore($now)->evidence, array_values(array_filter($attempts, $telling)));
     }
 
     public function add(Attempt $attempt): void

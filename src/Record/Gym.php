@@ -6,15 +6,25 @@ namespace Zumbo\App\Record;
 
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\TrimSchool;
 
 /**
  * One gym: everything else belongs to one.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'gym')]
-class Gym
+class Gym implements VersionedRow
 {
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    /** How athletes come to their length, unless one is to be done otherwise. */
+    #[ORM\Column(length: 12, enumType: TrimSchool::class, options: ['default' => 'start-long'])]
+    private TrimSchool $trimSchool = TrimSchool::StartLong;
+
     public function __construct(
         #[ORM\Id]
         #[ORM\Column(type: 'uuid')]
@@ -55,5 +65,26 @@ class Gym
     public function revision(): int
     {
         return $this->revision;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function trimSchool(): TrimSchool
+    {
+        return $this->trimSchool;
+    }
+
+    /** The athlete's own, else the gym's. */
+    public function trimSchoolOf(Athlete $athlete): TrimSchool
+    {
+        return $athlete->trimSchool() ?? $this->trimSchool;
+    }
+
+    public function trimBy(TrimSchool $school): void
+    {
+        $this->trimSchool = $school;
     }
 }

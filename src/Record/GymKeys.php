@@ -15,14 +15,21 @@ use Doctrine\ORM\Tools\ToolEvents;
 #[AsDoctrineListener(ToolEvents::postGenerateSchema)]
 final class GymKeys
 {
-    private const TO_GYM = ['coach', 'athlete', 'rope', 'mutation', 'gym_change', 'class_hour', 'practice', 'practice_set', 'attempt'];
+    private const TO_GYM = ['coach', 'athlete', 'rope', 'mutation', 'gym_change', 'class_hour', 'practice', 'practice_set', 'attempt', 'focus', 'stature', 'rack_rope', 'cable', 'rope_pin', 'given_rope'];
 
-    /** table → [key name, columns, table pointed at] */
+    /** [table, key name, columns, table pointed at] */
     private const WITHIN_GYM = [
-        'rope' => ['rope_athlete', ['gym_id', 'athlete_id'], 'athlete'],
-        'practice' => ['practice_athlete', ['gym_id', 'athlete_id'], 'athlete'],
-        'practice_set' => ['practice_set_practice', ['gym_id', 'practice_id'], 'practice'],
-        'attempt' => ['attempt_set', ['gym_id', 'set_id'], 'practice_set'],
+        ['rope', 'rope_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['rope', 'rope_cable', ['gym_id', 'cable_id'], 'cable'],
+        ['focus', 'focus_athlete_key', ['gym_id', 'athlete_id'], 'athlete'],
+        ['stature', 'stature_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['rope_pin', 'rope_pin_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['rope_pin', 'rope_pin_rope', ['gym_id', 'rack_rope_id'], 'rack_rope'],
+        ['given_rope', 'given_rope_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['given_rope', 'given_rope_rope', ['gym_id', 'rack_rope_id'], 'rack_rope'],
+        ['practice', 'practice_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['practice_set', 'practice_set_practice', ['gym_id', 'practice_id'], 'practice'],
+        ['attempt', 'attempt_set', ['gym_id', 'set_id'], 'practice_set'],
     ];
 
     public function postGenerateSchema(GenerateSchemaEventArgs $event): void
@@ -31,7 +38,7 @@ final class GymKeys
         foreach (self::TO_GYM as $table) {
             $schema->getTable($table)->addForeignKeyConstraint('gym', ['gym_id'], ['id'], [], $table.'_gym');
         }
-        foreach (self::WITHIN_GYM as $table => [$name, $columns, $target]) {
+        foreach (self::WITHIN_GYM as [$table, $name, $columns, $target]) {
             $schema->getTable($table)->addForeignKeyConstraint($target, $columns, ['gym_id', 'id'], [], $name);
         }
     }

@@ -16,37 +16,32 @@ use Zumbo\App\Platform\Write\VersionedRow;
 #[ORM\Entity]
 #[ORM\Table(name: 'rope')]
 #[ORM\Index(name: 'rope_athlete', columns: ['gym_id', 'athlete_id', 'id'])]
+#[ORM\Index(name: 'rope_cable', columns: ['gym_id', 'cable_id'])]
 class Rope implements BelongsToGym, VersionedRow
 {
-    use Removable;
+    use InspectedRope;
+    use KeptRow;
 
     #[ORM\Embedded(class: RopeMeasure::class, columnPrefix: false)]
     private RopeMeasure $measure;
 
+    /** Since then it can't be let out any more. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $tailsCutOn = null;
+
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $id,
+        Uuid $gymId,
+        Uuid $id,
         #[ORM\Column(type: 'uuid')]
         private Uuid $athleteId,
         RopeMeasure $measure,
         #[ORM\Column(type: 'datetime_immutable')]
         private \DateTimeImmutable $createdAt,
     ) {
+        $this->gymId = $gymId;
+        $this->id = $id;
         $this->measure = $measure;
-    }
-
-    public function gymId(): Uuid
-    {
-        return $this->gymId;
-    }
-
-    public function id(): Uuid
-    {
-        return $this->id;
+        $this->inspection = Inspection::none();
     }
 
     public function athleteId(): Uuid
@@ -62,5 +57,21 @@ class Rope implements BelongsToGym, VersionedRow
     public function createdAt(): \DateTimeImmutable
     {
         return $this->createdAt;
+    }
+
+    public function tailsCutOn(): ?\DateTimeImmutable
+    {
+        return $this->tailsCutOn;
+    }
+
+    public function cutTails(\DateTimeImmutable $localDay): void
+    {
+        $this->tailsCutOn = $localDay;
+    }
+
+    /** The button was touched by mistake: no scissors were. */
+    public function tailsAreWhole(): void
+    {
+        $this->tailsCutOn = null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Record;
 
 use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
@@ -32,6 +33,15 @@ class RopeMeasure
         /** Why the coach kept another length than the computed one; empty when they did not. */
         #[ORM\Column(length: 200)]
         public readonly string $overrideReason,
+        /** A cable the gym has weighed itself; null: one of the family. */
+        #[ORM\Column(type: 'uuid', nullable: true)]
+        public readonly ?Uuid $cableId = null,
     ) {
+    }
+
+    /** The same rope, so much shorter or longer. */
+    public function withCable(float $cableLengthM, string $reason): self
+    {
+        return new self($cableLengthM, $this->handleLengthM, $this->family, $this->school, $this->stance, $this->computedCableM, $reason, $this->cableId);
     }
 }

@@ -52,6 +52,20 @@ final readonly class Ropes
         return $ropes[0] ?? null;
     }
 
+    /**
+     * @return list<Rope> all that were kept for them and not taken back, the oldest first
+     */
+    public function historyOf(Uuid $athlete): array
+    {
+        /** @var list<Rope> $ropes */
+        $ropes = $this->database->entities()
+            ->createQuery('SELECT r FROM '.Rope::class.' r WHERE r.athleteId = :athlete AND r.removedAt IS NULL ORDER BY r.createdAt, r.id')
+            ->setParameter('athlete', $athlete, 'uuid')
+            ->getResult();
+
+        return $ropes;
+    }
+
     public function add(Rope $rope): void
     {
         $this->database->entities()->persist($rope);

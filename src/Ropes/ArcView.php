@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Zumbo\App\Ropes;
 
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Rope\TurningRope;
+use Zumbo\Core\Rope\HeldRope;
 
 /**
- * One position of the turning rope, drawn from these points and nothing else.
+ * One position of the turning rope seen from the front, drawn from these points and nothing else: metres to the right of
+ * the body's middle, metres above the floor.
  */
 final readonly class ArcView
 {
@@ -16,26 +17,30 @@ final readonly class ArcView
     private const POINTS = 61;
 
     /**
-     * @param list<PointView> $points
+     * @param list<PointView> $under passing under the feet; on the floor where it would be below
+     * @param list<PointView> $over  passing over the head
      */
-    private function __construct(public float $handSpanM, public float $depthM, public array $points)
+    private function __construct(public float $handSpanM, public float $depthM, public array $under, public array $over)
     {
     }
 
-    public static function of(TurningRope $rope): self
+    public static function of(HeldRope $held): self
     {
         return new self(
-            $rope->span->metres(),
-            $rope->depth->metres(),
-            array_map(static fn (array $point): PointView => new PointView(round($point['x_m'], 4), round($point['y_m'], 4)), $rope->shape(self::POINTS)),
+            $held->rope->span->metres(),
+            $held->hands->middleHeight()->minus($held->lowest)->metres(),
+            array_map(PointView::of(...), $held->under(self::POINTS)),
+            array_map(PointView::of(...), $held->over(self::POINTS)),
         );
     }
 
-    /** Null when the hands would be further apart than the cable is long. */
-    public static function withHandsOut(TurningRope $rope, Length $eachHand): ?self
+    /**
+     * @return list<PointView>|null under the feet with each hand so much further out; null when the cable does not reach
+     */
+    public static function underWithHandsOut(HeldRope $held, Length $eachHand): ?array
     {
-        $span = $rope->span->plus($eachHand->times(2));
+        $wider = $held->hands->wider($eachHand);
 
-        return $rope->cable->compareTo($span) < 0 ? null : self::of($rope->withSpan($span));
+        return $held->rope->cable->compareTo($wider->span()) < 0 ? null : array_map(PointView::of(...), HeldRope::of($held->rope->cable, $wider)->under(self::POINTS));
     }
 }

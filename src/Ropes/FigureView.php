@@ -17,6 +17,7 @@ final readonly class FigureView
         public float $hipM,
         public float $kneeM,
         public float $shoulderBreadthM,
+        public float $footLengthM,
         public float $handHeightM,
     ) {
     }
@@ -29,6 +30,7 @@ final readonly class FigureView
             $figure->hip->metres(),
             $figure->knee->metres(),
             $figure->shoulderBreadth->metres(),
+            $figure->footLength->metres(),
             $handHeightM,
         );
     }

@@ -7,18 +7,22 @@ namespace Zumbo\App\Ropes;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Input\InspectionInput;
+use Zumbo\App\Platform\Input\NamedAthlete;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Record\Athlete;
-use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Gyms;
+use Zumbo\App\Record\Inspection;
+use Zumbo\App\Record\OwnCable;
+use Zumbo\App\Record\OwnCables;
 use Zumbo\App\Record\Rope;
 use Zumbo\App\Record\RopeMeasure;
 use Zumbo\App\Record\Ropes;
-use Zumbo\App\Record\UnknownRow;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Rope\School;
 
@@ -32,8 +36,9 @@ final readonly class KeepRope
 
     public function __construct(
         private Ropes $ropes,
-        private Athletes $athletes,
+        private NamedAthlete $athletes,
         private Gyms $gyms,
+        private OwnCables $cables,
         private SizeRope $size,
         private IdempotentWrite $writes,
         private GymScope $scope,
@@ -45,7 +50,7 @@ final readonly class KeepRope
     public function keep(UuidV7 $id, RopeInput $input): bool
     {
         return $this->writes->run($id, Subject::of('keep', 'rope', $id), $input, function () use ($id, $input): void {
-            $athlete = $this->athlete($input);
+            $athlete = $this->athletes->of($input->athleteId);
             $this->ropes->add(new Rope($this->scope->gymId(), $id, $athlete->id(), $this->measure($athlete, $input), $this->clock->now()));
         });
     }
@@ -60,13 +65,14 @@ final readonly class KeepRope
         $this->apply($id, $condition, 'restore', static fn (Rope $rope) => $rope->restore());
     }
 
-    private function athlete(RopeInput $input): Athlete
+    public function inspect(UuidV7 $id, InspectionInput $input, WriteCondition $condition): void
     {
-        try {
-            return $this->athletes->get(Uuid::fromString($input->athleteId));
-        } catch (UnknownRow) {
-            throw BadField::of('athleteId', $input->athleteId, 'the id of an athlete of this gym');
-        }
+        $this->apply($id, $condition, 'inspect', fn (Rope $rope) => $rope->inspect(Inspection::of($this->today(), $input->points())), $input);
+    }
+
+    private function today(): \DateTimeImmutable
+    {
+        return LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone());
     }
 
     private function measure(Athlete $athlete, RopeInput $input): RopeMeasure
@@ -75,6 +81,7 @@ final readonly class KeepRope
         $rope = $this->size->bySchool($athlete, $sizing, School::from($input->school));
         $computed = $rope->cable->metres();
         $kept = $sizing->cable()?->metres() ?? $computed;
+        $own = $this->ownCable($input);
         $byHand = abs($kept - $computed) > self::SAME_LENGTH_M;
         if ($byHand && '' === trim($input->overrideReason)) {
             $shown = $this->gyms->current()->unit()->print($rope->cable);
@@ -84,19 +91,30 @@ final readonly class KeepRope
         return new RopeMeasure(
             $kept,
             $sizing->handle()->length->metres(),
-            CableFamily::from($input->family),
+            $own?->family() ?? CableFamily::from($input->family),
             $rope->school,
             $rope->stance,
             $computed,
             $byHand ? trim($input->overrideReason) : '',
+            $own?->id(),
         );
+    }
+
+    private function ownCable(RopeInput $input): ?OwnCable
+    {
+        if (null === $input->cableId) {
+            return null;
+        }
+        $cable = $this->cables->find(Uuid::fromString($input->cableId));
+
+        return null !== $cable && !$cable->isRemoved() ? $cable : throw BadField::of('cableId', $input->cableId, 'the id of a cable this gym has weighed');
     }
 
     /**
      * @param callable(Rope): void $change
      */
-    private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change): void
+    private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change, ?InspectionInput $input = null): void
     {
-        $this->writes->change($condition, Subject::of($verb, 'rope', $id), null, fn (): Rope => $this->ropes->get($id), $change, RopeView::of(...));
+        $this->writes->change($condition, Subject::of($verb, 'rope', $id), $input, fn (): Rope => $this->ropes->get($id), $change, RopeView::of(...));
     }
 }

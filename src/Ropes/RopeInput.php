@@ -34,6 +34,9 @@ final readonly class RopeInput
         /** Needed when the cable differs from the computed one. */
         #[Assert\Length(max: 200)]
         public string $overrideReason = '',
+        /** One of the gym's own cables; it decides the family. Left out: one of the family. */
+        #[Assert\Uuid(versions: [7])]
+        public ?string $cableId = null,
     ) {
     }
 

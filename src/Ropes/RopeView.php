@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Ropes;
 
+use Zumbo\App\Platform\Api\InspectionView;
 use Zumbo\App\Record\Rope;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Rope\School;
@@ -25,6 +26,11 @@ final readonly class RopeView
         public float $computedCableM,
         /** Empty when the computed length was kept. */
         public string $overrideReason,
+        /** One of the gym's own cables; null: one of the family. */
+        public ?string $cableId,
+        /** Local day; null: the tails are whole, it can still be let out. */
+        public ?string $tailsCutOn,
+        public InspectionView $inspection,
         public bool $removed,
         public int $version,
     ) {
@@ -44,6 +50,9 @@ final readonly class RopeView
             $measure->stance,
             $measure->computedCableM,
             $measure->overrideReason,
+            $measure->cableId?->toRfc4122(),
+            $rope->tailsCutOn()?->format('Y-m-d'),
+            InspectionView::of($rope->inspection()),
             $rope->isRemoved(),
             $rope->version(),
         );

@@ -10,22 +10,14 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Input\Body;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\InspectionInput;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Record\Ropes;
 
 final readonly class RopesController
 {
-    public function __construct(private SizeRope $size, private KeepRope $keep, private Ropes $ropes)
+    public function __construct(private KeepRope $keep, private Ropes $ropes)
     {
-    }
-
-    #[Route('/api/athletes/{id}/sizing', methods: ['GET'])]
-    #[IsGranted('ROLE_HELPER')]
-    #[Answers(SizingView::class)]
-    public function sizing(UuidV7 $id, #[Query] SizingInput $input = new SizingInput()): SizingView
-    {
-        return $this->size->forAthlete($id, $input);
     }
 
     #[Route('/api/ropes/{id}', methods: ['GET'])]
@@ -44,6 +36,16 @@ final readonly class RopesController
         $new = $this->keep->keep($id, $input);
 
         return Created::of(RopeView::of($this->ropes->get($id)), $new);
+    }
+
+    #[Route('/api/ropes/{id}/inspection', methods: ['POST'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(RopeView::class)]
+    public function inspect(UuidV7 $id, WriteCondition $condition, #[Body] InspectionInput $input): RopeView
+    {
+        $this->keep->inspect($id, $input, $condition);
+
+        return RopeView::of($this->ropes->get($id));
     }
 
     #[Route('/api/ropes/{id}', methods: ['DELETE'])]

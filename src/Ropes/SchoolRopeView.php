@@ -28,6 +28,8 @@ final readonly class SchoolRopeView
         public float $uncertaintyM,
         /** Where the ends should reach above the floor; null for the rule of height. */
         public ?float $reachM,
+        /** Whether that height was taped, not estimated. */
+        public bool $taped,
         /** More arc than the hands' height: positive drags, negative can't pass. */
         public float $spareArcM,
     ) {
@@ -47,6 +49,7 @@ final readonly class SchoolRopeView
             $rope->cut->metres(),
             $rope->uncertainty->metres(),
             $rope->reach?->height->metres(),
+            true === $rope->reach?->taped,
             $rope->spareArc->metres(),
         );
     }

@@ -6,17 +6,20 @@ namespace Zumbo\App\Ropes;
 
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Record\Athlete;
 use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Gyms;
 use Zumbo\Core\Body\Figure;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Rope\Hands;
+use Zumbo\Core\Rope\HeldRope;
 use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
+use Zumbo\Core\Rope\RopeTooShort;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolRope;
-use Zumbo\Core\Rope\TurningRope;
 
 /**
  * Sizes an athlete's rope by all schools and draws the chosen one.
@@ -34,11 +37,13 @@ final readonly class SizeRope
     {
         $athlete = $this->athletes->get($id);
         $body = $athlete->toCore();
-        $unit = $this->gyms->current()->unit();
+        $gym = $this->gyms->current();
+        $unit = $gym->unit();
         $ropes = $this->schools($athlete, $input);
-        $advice = RopeAdvice::forStage($athlete->stage(), $ropes);
+        $trim = $gym->trimSchoolOf($athlete);
+        $advice = RopeAdvice::forStage($athlete->stage(), $ropes, $trim);
         $chosen = self::find($ropes, $input->school() ?? $advice->rope->school);
-        $turning = TurningRope::ofCable($input->cable() ?? $chosen->cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
+        $held = HeldRope::of($input->cable() ?? $chosen->cable, Hands::level(Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M), $body->handHeight()));
         $last = $ropes[\count($ropes) - 1];
 
         return new SizingView(
@@ -48,12 +53,28 @@ final readonly class SizeRope
             array_map(SchoolRopeView::of(...), $ropes),
             $last->cable->minus($ropes[0]->cable)->metres(),
             SentenceView::listOf($advice->reasons, $unit),
-            CableAdviceView::of(CableAdvice::forStage($athlete->stage(), $turning), $unit),
+            CableAdviceView::of(CableAdvice::forStage($athlete->stage(), $held->rope), $unit),
             FigureView::of(Figure::of($body), $body->handHeight()->metres()),
-            TurningView::of($body, $turning, Length::ofMetres(self::JUMP_M), $unit),
+            TurningView::of($body, $held, null, Length::ofMetres(self::JUMP_M), $unit),
             $input->handle()->length->metres(),
             SentenceView::of($chosen->reachVerdict(), $unit),
+            $trim,
+            RopeAdvice::goal($ropes)->cable->metres(),
+            HandLimitsView::ofCore(),
         );
+    }
+
+    /** A cable in hands that were moved: what is drawn while they are dragged. */
+    public function turning(Uuid $id, ArcInput $input): TurningView
+    {
+        $body = $this->athletes->get($id)->toCore();
+        try {
+            $held = HeldRope::of($input->cable(), $input->hands($body->handHeight()));
+        } catch (RopeTooShort $e) {
+            throw BadField::of('cable', $input->cable, 'a cable longer than the hands are apart', ucfirst($e->getMessage()).'.');
+        }
+
+        return TurningView::of($body, $held, $input->ahead(), Length::ofMetres(self::JUMP_M), $this->gyms->current()->unit());
     }
 
     /** The cable one school gives this athlete. */
@@ -65,7 +86,7 @@ final readonly class SizeRope
     /**
      * @return non-empty-list<SchoolRope>
      */
-    private function schools(Athlete $athlete, SizingInput $input): array
+    public function schools(Athlete $athlete, SizingInput $input): array
     {
         $ropes = RopeSizing::of($athlete->toCore(), $input->handle(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->allSchools($input->stance());
 

@@ -8,8 +8,8 @@ use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\App\Platform\Input\ReadableLength;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
-use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
 
@@ -50,6 +50,6 @@ final readonly class SizingInput
 
     public function cable(): ?Length
     {
-        return null === $this->cable ? null : LengthParser::parse($this->cable, LengthRange::of('Cable', Length::ofMetres(1.0), Length::ofMetres(5.0)));
+        return null === $this->cable ? null : LengthParser::parse($this->cable, RopeSizing::cables());
     }
 }

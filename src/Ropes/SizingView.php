@@ -6,6 +6,7 @@ namespace Zumbo\App\Ropes;
 
 use Zumbo\App\Platform\Api\SentenceView;
 use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\TrimSchool;
 
 /**
  * All that is known about the right rope for one athlete.
@@ -30,6 +31,11 @@ final readonly class SizingView
         public float $handleLengthM,
         /** Where the ends must reach, for the chosen school. */
         public SentenceView $reach,
+        /** The athlete's own, else the gym's. */
+        public TrimSchool $trimSchool,
+        /** Where a trim path ends. */
+        public float $goalCableM,
+        public HandLimitsView $handLimits,
     ) {
     }
 }

@@ -6,12 +6,14 @@ namespace Zumbo\App\Ropes;
 
 use Zumbo\App\Platform\Api\SentenceView;
 use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Figure;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\ArcStory;
 use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\FloorContact;
-use Zumbo\Core\Rope\TurningRope;
+use Zumbo\Core\Rope\HeldRope;
+use Zumbo\Core\Rope\SideView;
 use Zumbo\Core\Rope\WidthPenalty;
 
 /**
@@ -22,10 +24,15 @@ final readonly class TurningView
     /** The drift that is drawn beside the arc. */
     private const DRAWN_DRIFT_M = 0.10;
 
+    /**
+     * @param list<PointView>|null $wideUnder under the feet with the hands drifted out; null: the cable does not reach
+     */
     private function __construct(
         public float $cableLengthM,
+        public HandsView $hands,
         public ArcView $arc,
-        public ?ArcView $wideArc,
+        public ?array $wideUnder,
+        public SideArcView $side,
         public float $eachHandOutM,
         /** How much the arc rises then; null when the rope no longer reaches. */
         public ?float $riseM,
@@ -41,24 +48,26 @@ final readonly class TurningView
         public SentenceView $overHead,
         public SentenceView $atFloor,
         public SentenceView $wideHands,
+        public SentenceView $unevenHands,
         public SentenceView $ceiling,
     ) {
     }
 
-    public static function of(Body $body, TurningRope $rope, Length $jump, LengthUnit $unit): self
+    public static function of(Body $body, HeldRope $held, ?Length $handsAhead, Length $jump, LengthUnit $unit): self
     {
-        $hands = $body->handHeight();
         $drift = Length::ofMetres(self::DRAWN_DRIFT_M);
-        $clearance = Clearance::of($rope, $hands, $body->stature, $jump, Length::ofMetres(Clearance::USUAL_CEILING_MARGIN_M));
-
-        $contact = FloorContact::of($rope, $hands);
-        $penalty = WidthPenalty::of($rope, $drift);
-        $story = ArcStory::of($rope, $clearance, $contact, $penalty);
+        $clearance = Clearance::of($held, $body->stature, $jump, Length::ofMetres(Clearance::USUAL_CEILING_MARGIN_M));
+        $contact = FloorContact::of($held);
+        $penalty = WidthPenalty::of($held->rope, $drift);
+        $story = ArcStory::of($held, $clearance, $contact, $penalty);
+        $side = SideView::of($held, Figure::of($body), $handsAhead);
 
         return new self(
-            $rope->cable->metres(),
-            ArcView::of($rope),
-            ArcView::withHandsOut($rope, $drift),
+            $held->rope->cable->metres(),
+            HandsView::of($held->hands, $side),
+            ArcView::of($held),
+            ArcView::underWithHandsOut($held, $drift),
+            SideArcView::of($side, $unit),
             $drift->metres(),
             $penalty->rise?->metres(),
             $clearance->floor->metres(),
@@ -69,6 +78,7 @@ final readonly class TurningView
             SentenceView::of($story->overHead, $unit),
             SentenceView::of($story->atFloor, $unit),
             SentenceView::of($story->wideHands, $unit),
+            SentenceView::of($story->hands, $unit),
             SentenceView::of($story->ceiling, $unit),
         );
     }

@@ -11,11 +11,13 @@ use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Attempts;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Pacing\AthleteHazard;
+use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Sets\Ladder;
 use Zumbo\Core\Sets\LadderFamily;
 use Zumbo\Core\Sets\LadderOutlook;
 use Zumbo\Core\Sets\LadderStory;
 use Zumbo\Core\Sets\RungOutlook;
+use Zumbo\Core\Sets\WorkCode;
 use Zumbo\Core\Streak\Hazard;
 
 /**
@@ -29,23 +31,34 @@ final readonly class BuildLadder
     private const BREAK_S = 5.0;
     private const MISS_S = 8.0;
 
-    public function __construct(private Athletes $athletes, private Attempts $attempts, private ClockInterface $clock)
+    /** Of somebody who has not been taught the double yet, half the tries fail (our assumption). */
+    private const UNTAUGHT_DOUBLE_MISS = 0.5;
+
+    public function __construct(private Athletes $athletes, private Attempts $attempts, private ContactsToday $contacts, private ClockInterface $clock)
     {
     }
 
     public function forAthlete(Uuid $id, LadderInput $input): LadderView
     {
         $athlete = $this->athletes->get($id);
-        $hazard = AthleteHazard::of($athlete->stage(), $this->attempts->evidenceOfDoubles($id, $this->clock->now()));
-        $ladder = Ladder::of(LadderFamily::from($input->family), $input->top, fixedSingles: $input->fixedSingles);
-        $outlook = LadderOutlook::of($ladder, Hazard::usualSingles(), $hazard->hazard, self::SINGLE_S, self::DOUBLE_S, self::BREAK_S, self::MISS_S);
+        $stage = $athlete->stage();
+        $family = LadderFamily::from($input->family);
+        $kind = Ladder::kindAt($stage);
+        $measure = Ladder::measuredBy($family, $stage);
+        $own = AthleteHazard::of($stage, $this->attempts->evidenceOfStreaks($athlete, $this->clock->now()));
+        $ladder = Ladder::of($family, $input->top, $kind, $input->fixedSingles);
+        $outlook = JumpKind::Single === $kind
+            ? $this->outlook($ladder, $own->hazard, Hazard::constant(self::UNTAUGHT_DOUBLE_MISS))
+            : $this->outlook($ladder, Hazard::usualSingles(), $own->hazard);
         $sum = static fn (callable $of): int => array_sum(array_map($of, $outlook->rungs));
 
         return new LadderView(
             $id->toRfc4122(),
+            WorkCode::ofLadder($family),
+            $measure,
             SentenceView::of(LadderStory::of($outlook), LengthUnit::Centimetre),
-            SentenceView::of($hazard->source, LengthUnit::Centimetre),
-            array_map(RungView::of(...), $outlook->rungs),
+            SentenceView::of($own->source, LengthUnit::Centimetre),
+            array_map(static fn (RungOutlook $rung): RungView => RungView::of($rung, $measure), $outlook->rungs),
             $sum(static fn (RungOutlook $rung): int => $rung->pattern->jumps()),
             $sum(static fn (RungOutlook $rung): int => $rung->pattern->turns()),
             $sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts()),
@@ -53,6 +66,13 @@ final readonly class BuildLadder
             $outlook->tries() - \count($outlook->rungs),
             $outlook->cleanS(),
             $outlook->expectedS(),
+            self::BREAK_S,
+            $this->contacts->with($athlete, $sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts())),
         );
+    }
+
+    private function outlook(Ladder $ladder, Hazard $singles, Hazard $doubles): LadderOutlook
+    {
+        return LadderOutlook::of($ladder, $singles, $doubles, self::SINGLE_S, self::DOUBLE_S, self::BREAK_S, self::MISS_S);
     }
 }

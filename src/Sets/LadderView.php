@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Sets;
 
 use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\Core\Drill\Measure;
 
 /**
  * What a ladder asks of an athlete.
@@ -16,6 +17,10 @@ final readonly class LadderView
      */
     public function __construct(
         public string $athleteId,
+        /** Under which it is logged. */
+        public string $code,
+        /** What is counted when a rung is logged. */
+        public Measure $measure,
         /** How it will go, as a sentence. */
         public SentenceView $outlook,
         /** Where the chance of a miss is taken from. */
@@ -28,6 +33,9 @@ final readonly class LadderView
         public float $misses,
         public float $cleanS,
         public float $expectedS,
+        /** Between two rungs. */
+        public float $breakS,
+        public SentenceView $load,
     ) {
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Zumbo\App\Sets;
 
 use Zumbo\App\Platform\Api\BeatView;
+use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\PatternTiming;
+use Zumbo\Core\Sets\Ladder;
 use Zumbo\Core\Sets\RungOutlook;
 
 /**
@@ -28,10 +30,12 @@ final readonly class RungView
         public float $chance,
         public float $tries,
         public float $expectedS,
+        /** What is logged when it is made: doubles, or singles where there are no doubles; 1 when only clean or not counts. */
+        public int $reps,
     ) {
     }
 
-    public static function of(RungOutlook $rung): self
+    public static function of(RungOutlook $rung, Measure $measure): self
     {
         return new self(
             $rung->pattern->text(),
@@ -40,6 +44,7 @@ final readonly class RungView
             $rung->chance,
             1 / $rung->chance,
             $rung->expectedS,
+            Measure::Tries === $measure ? 1 : Ladder::reps($rung->pattern),
         );
     }
 }

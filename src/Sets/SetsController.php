@@ -12,7 +12,7 @@ use Zumbo\App\Platform\Input\Query;
 
 final readonly class SetsController
 {
-    public function __construct(private BuildLadder $build)
+    public function __construct(private BuildLadder $ladders, private BuildIntervals $intervals)
     {
     }
 
@@ -21,6 +21,14 @@ final readonly class SetsController
     #[Answers(LadderView::class)]
     public function ladder(UuidV7 $id, #[Query] LadderInput $input = new LadderInput()): LadderView
     {
-        return $this->build->forAthlete($id, $input);
+        return $this->ladders->forAthlete($id, $input);
+    }
+
+    #[Route('/api/athletes/{id}/intervals', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(IntervalView::class)]
+    public function intervals(UuidV7 $id, #[Query] IntervalInput $input = new IntervalInput()): IntervalView
+    {
+        return $this->intervals->forAthlete($id, $input);
     }
 }

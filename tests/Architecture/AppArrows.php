@@ -15,7 +15,7 @@ use PHPat\Test\PHPat;
  */
 final class AppArrows
 {
-    public const SLICES = ['Athletes', 'Ropes', 'ClassHour', 'Pacing', 'Sets', 'CalcHttp'];
+    public const SLICES = ['Athletes', 'Ropes', 'Rack', 'Cables', 'Cutting', 'Rhythm', 'Recordings', 'Sensor', 'ClassHour', 'Pacing', 'Sets', 'Faults', 'Exchange', 'CalcHttp'];
 
     public function testRecordKnowsNoSlice(): Rule
     {
@@ -45,6 +45,36 @@ final class AppArrows
         return self::alone('Ropes');
     }
 
+    public function testRackKnowsNoOtherSlice(): Rule
+    {
+        return self::alone('Rack');
+    }
+
+    public function testCablesKnowNoOtherSlice(): Rule
+    {
+        return self::alone('Cables');
+    }
+
+    public function testCuttingKnowsNoOtherSlice(): Rule
+    {
+        return self::alone('Cutting');
+    }
+
+    public function testRecordingsKnowsNoOtherSlice(): Rule
+    {
+        return self::alone('Recordings');
+    }
+
+    public function testSensorKnowsNoOtherSlice(): Rule
+    {
+        return self::alone('Sensor');
+    }
+
+    public function testRhythmKnowsNoOtherSlice(): Rule
+    {
+        return self::alone('Rhythm');
+    }
+
     public function testClassHourKnowsNoOtherSlice(): Rule
     {
         return self::alone('ClassHour');
@@ -58,6 +88,16 @@ final class AppArrows
     public function testSetsKnowNoOtherSlice(): Rule
     {
         return self::alone('Sets');
+    }
+
+    public function testFaultsKnowNoOtherSlice(): Rule
+    {
+        return self::alone('Faults');
+    }
+
+    public function testExchangeKnowsNoOtherSlice(): Rule
+    {
+        return self::alone('Exchange');
     }
 
     public function testCalcHttpKnowsNoOtherSlice(): Rule

@@ -23,13 +23,20 @@ final class CoreRules
         'Rope' => ['Body'],
         'Cable' => ['Rope'],
         'Rhythm' => [],
+        'Sound' => ['Rhythm'],
         'Streak' => [],
         'Drill' => ['Rhythm'],
         'Path' => ['Drill', 'Streak'],
-        'Sets' => ['Rhythm', 'Streak'],
+        // Intervals are logged as the stage's gate counts.
+        'Sets' => ['Rhythm', 'Streak', 'Drill', 'Path'],
+        'Load' => ['Drill', 'Rhythm'],
         'Pacing' => ['Streak'],
-        'Fault' => [],
-        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Streak', 'Drill', 'Path', 'Sets', 'Pacing', 'Fault', 'Words'],
+        'Jump' => [],
+        // Whether a trim helped is read off the streaks before and after it.
+        'Gear' => ['Rope', 'Cable', 'Body', 'Streak'],
+        // Stepping back means a drill of the stage below.
+        'Fault' => ['Drill'],
+        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Sound', 'Streak', 'Drill', 'Path', 'Sets', 'Load', 'Pacing', 'Fault', 'Gear', 'Jump', 'Words'],
     ];
 
     /** Modules at the bottom: they may not even know each other, but for this. */

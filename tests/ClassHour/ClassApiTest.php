@@ -25,7 +25,7 @@ final class ClassApiTest extends ApiTestCase
         $this->add('Tomasz Wierzba', 'none');
         $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $mix, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
         $class = $this->send('GET', '/api/class');
-        self::assertSame('2 athletes tonight, nothing logged yet', $class['title']['sentence']);
+        self::assertSame('2 in the hall, nothing logged yet', $class['title']['sentence']);
         self::assertSame(['Tomasz', 'Ilse'], array_column($class['athletes'], 'firstName'));
         self::assertSame(['t', 'i'], array_column($class['athletes'], 'tag'));
         self::assertEqualsWithDelta(2.4436, $class['athletes'][1]['ropeM'], 1e-9);
@@ -43,7 +43,7 @@ final class ClassApiTest extends ApiTestCase
         }
         $class = $this->send('GET', '/api/class');
         self::assertSame(['14, miss', '11, miss'], array_column($class['justNow'], 'sentence'));
-        self::assertSame('1 athletes tonight, 2 logged', $class['title']['sentence']);
+        self::assertSame('1 in the hall, 2 logged', $class['title']['sentence']);
         self::assertSame(2, $class['athletes'][0]['entriesToday']);
         self::assertFalse($class['athletes'][0]['needsLook']);
     }
@@ -161,5 +161,18 @@ final class ClassApiTest extends ApiTestCase
         $this->assertStatus(200);
 
         return $count() - $before;
+    }
+
+    public function testWhatARemovedAthleteDidIsNotInTheHallAnyMore(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        $this->newAthlete();
+        $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $id, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => 23, 'end' => 'miss']);
+        self::assertCount(1, $this->send('GET', '/api/class')['justNow']);
+        $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
+        $class = $this->send('GET', '/api/class');
+        self::assertSame([], $class['justNow']);
+        self::assertSame('1 in the hall, nothing logged yet', $class['title']['sentence']);
     }
 }

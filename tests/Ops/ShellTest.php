@@ -41,8 +41,31 @@ final class ShellTest extends TestCase
         yield 'unknown verb' => ['jump', "no verb 'jump'"];
         yield 'a port that is none' => ['start --port 80x', "--port '80x': a whole number from 1024 to 65535"];
         yield 'a port for root' => ['start --port 80', "--port '80': a whole number from 1024 to 65535"];
+        yield 'no host for phones' => ['start --tls', "--tls '': this machine's name or address"];
+        yield 'a host that is none' => ["start --tls 'a b'", "--tls 'a b': this machine's name or address"];
         yield 'unknown part' => ['test everything', "'everything' is unknown; accepted: core, app, web, e2e"];
         yield 'unknown benchmark' => ['bench luck', "'luck' is unknown"];
+    }
+
+    /** What a phone checks: the name, the authority, the purpose, and that it is not valid for too long. */
+    #[DataProvider('hosts')]
+    public function testTheCertificateForPhonesIsForThatNameAndSignedByItsAuthority(string $host, string $check): void
+    {
+        [$exit, $out] = $this->inLibrary("STATE=\$PWD; VAR=\$PWD; mkdir -p build log; . '".\dirname(__DIR__, 2)."/ops/lib/build.sh'; . '".\dirname(__DIR__, 2)."/ops/lib/tls.sh'; TLS_HOST=$host; prepare_tls; openssl verify -CAfile tls/ca.pem -purpose sslserver $check tls/server.pem; stat -c %a tls/ca.key; openssl x509 -checkend \$((826 * 86400)) -noout -in tls/server.pem || true; cp tls/server.pem before; prepare_tls; cmp before tls/server.pem && echo kept");
+        self::assertSame(0, $exit, $out);
+        self::assertStringContainsString('tls/server.pem: OK', $out);
+        self::assertStringContainsString("600\n", $out, 'the key of the authority is for nobody else');
+        self::assertStringContainsString('Certificate will expire', $out);
+        self::assertStringContainsString('kept', $out, 'the same name keeps its certificate');
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function hosts(): iterable
+    {
+        yield 'an address' => ['192.168.1.20', '-verify_ip 192.168.1.20'];
+        yield 'a name' => ['hall.local', '-verify_hostname hall.local'];
     }
 
     public function testAProcessThatIsNotOursIsNeverSignalled(): void

@@ -21,31 +21,91 @@ final class AuthorisationTest extends ApiTestCase
 
     private const RANK = ['ROLE_HELPER' => [Role::Helper, Role::Coach, Role::Owner], 'ROLE_COACH' => [Role::Coach, Role::Owner], 'ROLE_OWNER' => [Role::Owner]];
 
+    private const RACK_ROPE = ['tag' => 'R1', 'cable' => '244', 'handle' => '15', 'family' => 'thick-cord'];
+
     /** What each route is meant to ask for; a new route has to be entered here. */
     private const MEANT = [
         'DELETE /api/athletes/{id}' => 'ROLE_COACH',
         'DELETE /api/attempts/{id}' => 'ROLE_HELPER',
+        'DELETE /api/cables/{id}' => 'ROLE_COACH',
+        'DELETE /api/focuses/{id}' => 'ROLE_COACH',
+        'DELETE /api/imports/{id}' => 'ROLE_OWNER',
+        'DELETE /api/pins/{id}' => 'ROLE_COACH',
+        'DELETE /api/rack/{id}' => 'ROLE_COACH',
+        'DELETE /api/recordings/{id}' => 'ROLE_HELPER',
         'DELETE /api/ropes/{id}' => 'ROLE_COACH',
+        'DELETE /api/ropes/{id}/tails' => 'ROLE_COACH',
+        'DELETE /api/sensor/{id}' => 'ROLE_HELPER',
         'GET /api/athletes' => 'ROLE_HELPER',
         'GET /api/athletes/{id}' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/arc' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/cables' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/diagnosis' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/fit' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/intervals' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/jump-explorer' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/ladder' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/pacing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/sizing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/today' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/trim' => 'ROLE_HELPER',
         'GET /api/attempts/{id}' => 'ROLE_HELPER',
         'GET /api/changes' => 'ROLE_HELPER',
         'GET /api/class' => 'ROLE_HELPER',
+        'GET /api/cut-sheet' => 'ROLE_HELPER',
+        'GET /api/export.json' => 'ROLE_COACH',
+        'GET /api/export/{table}.csv' => 'ROLE_COACH',
+        'GET /api/focuses/{id}' => 'ROLE_HELPER',
+        'GET /api/frames' => 'ROLE_HELPER',
+        'GET /api/imports/{id}' => 'ROLE_OWNER',
         'GET /api/live' => 'ROLE_HELPER',
+        'GET /api/pattern' => 'ROLE_HELPER',
+        'GET /api/pattern/click.wav' => 'ROLE_HELPER',
+        'GET /api/rack' => 'ROLE_HELPER',
+        'GET /api/rack/strip' => 'ROLE_HELPER',
+        'GET /api/rack/tonight' => 'ROLE_HELPER',
+        'GET /api/recordings/{id}' => 'ROLE_HELPER',
+        'GET /api/recordings/{id}/sound.wav' => 'ROLE_HELPER',
+        'GET /api/rope-terms' => 'ROLE_HELPER',
         'GET /api/ropes/{id}' => 'ROLE_HELPER',
+        'GET /api/sensor/{id}' => 'ROLE_HELPER',
+        'GET /api/shared-ropes' => 'ROLE_HELPER',
+        'GET /api/signs' => 'ROLE_HELPER',
+        'GET /api/takes/example.wav' => 'ROLE_HELPER',
         'PATCH /api/athletes/{id}' => 'ROLE_COACH',
+        'PATCH /api/athletes/{id}/measures' => 'ROLE_COACH',
+        'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',
         'PATCH /api/attempts/{id}' => 'ROLE_HELPER',
+        'PATCH /api/gym/trim-school' => 'ROLE_OWNER',
+        'PATCH /api/rack/{id}' => 'ROLE_COACH',
+        'POST /api/athletes/{id}/erase' => 'ROLE_OWNER',
         'POST /api/athletes/{id}/restore' => 'ROLE_COACH',
         'POST /api/attempts/{id}/restore' => 'ROLE_HELPER',
+        'POST /api/cables/{id}/restore' => 'ROLE_COACH',
         'POST /api/calc/{name}' => 'ROLE_HELPER',
+        'POST /api/focuses/{id}/restore' => 'ROLE_COACH',
+        'POST /api/imports/{id}/agree' => 'ROLE_OWNER',
+        'POST /api/pins/{id}/restore' => 'ROLE_COACH',
+        'POST /api/rack/{id}/inspection' => 'ROLE_HELPER',
+        'POST /api/rack/{id}/restore' => 'ROLE_COACH',
+        'POST /api/ropes/{id}/inspection' => 'ROLE_HELPER',
         'POST /api/ropes/{id}/restore' => 'ROLE_COACH',
+        'POST /api/ropes/{id}/tails/restore' => 'ROLE_COACH',
+        'POST /api/takes/from-csv' => 'ROLE_HELPER',
+        'POST /api/takes/read' => 'ROLE_HELPER',
+        'POST /api/takes/to-csv' => 'ROLE_HELPER',
         'PUT /api/athletes/{id}' => 'ROLE_COACH',
         'PUT /api/attempts/{id}' => 'ROLE_HELPER',
+        'PUT /api/cables/{id}' => 'ROLE_COACH',
+        'PUT /api/focuses/{id}' => 'ROLE_COACH',
+        'PUT /api/imports/{id}' => 'ROLE_OWNER',
+        'PUT /api/nights/{id}' => 'ROLE_HELPER',
+        'PUT /api/pins/{id}' => 'ROLE_COACH',
+        'PUT /api/rack/{id}' => 'ROLE_COACH',
+        'PUT /api/recordings/{id}' => 'ROLE_HELPER',
         'PUT /api/ropes/{id}' => 'ROLE_COACH',
+        'PUT /api/sensor/{id}' => 'ROLE_HELPER',
+        'PUT /api/trims/{id}' => 'ROLE_COACH',
     ];
 
     public function testEveryRouteAsksForTheRoleItIsMeantTo(): void
@@ -61,7 +121,7 @@ final class AuthorisationTest extends ApiTestCase
     public function testWithoutASessionEveryRouteButTheOpenOnesAnswers401(): void
     {
         foreach ($this->routes() as [$method, $path]) {
-            $this->send($method, str_replace(['{id}', '{name}'], [self::id(), 'rope'], $path), [], self::change(1));
+            $this->send($method, str_replace(['{id}', '{name}', '{table}'], [self::id(), 'rope', 'ropes'], $path), [], self::change(1));
             $this->assertStatus(401);
         }
     }
@@ -72,7 +132,7 @@ final class AuthorisationTest extends ApiTestCase
             $this->signInto(role: $role);
             foreach ($this->routes() as [$method, $path, $needed]) {
                 self::assertArrayHasKey($needed, self::RANK, "$method $path names no role");
-                $this->send($method, str_replace(['{id}', '{name}'], [self::id(), 'rope'], $path), [], self::change(1));
+                $this->send($method, str_replace(['{id}', '{name}', '{table}'], [self::id(), 'rope', 'ropes'], $path), [], self::change(1));
                 $allowed = \in_array($role, self::RANK[$needed], true);
                 self::assertSame(!$allowed, 403 === $this->response()->getStatusCode(), "{$role->value}: $method $path answered {$this->response()->getStatusCode()}");
                 self::assertLessThan(500, $this->response()->getStatusCode());
@@ -90,8 +150,36 @@ final class AuthorisationTest extends ApiTestCase
         $attempt = self::id();
         $this->send('PUT', '/api/attempts/'.$attempt, ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => 23, 'end' => 'miss']);
         $this->assertStatus(201);
-        $rows = ['athletes' => $athlete, 'ropes' => $rope, 'attempts' => $attempt];
-        $bodies = ['athletes' => self::athlete(), 'attempts' => ['clean' => false]];
+        $focus = self::id();
+        $this->send('PUT', '/api/focuses/'.$focus, ['athleteId' => $athlete, 'fault' => 'hands-wide']);
+        $this->assertStatus(201);
+        $import = self::id();
+        $this->send('PUT', '/api/imports/'.$import, '{"format": "zumbo", "version": 1}');
+        $this->assertStatus(201);
+        [$recording, $run] = [self::id(), self::id()];
+        $this->send('PUT', '/api/recordings/'.$recording, (string) file_get_contents(\dirname(__DIR__, 2).'/core/tests/Sound/files/s16-8000-1.wav'), ['Content-Type' => 'audio/wav']);
+        $this->assertStatus(201);
+        $this->send('PUT', '/api/sensor/'.$run, []);
+        $this->assertStatus(201);
+        [$cable, $shared, $pin] = [self::id(), self::id(), self::id()];
+        $this->send('PUT', '/api/cables/'.$cable, ['name' => 'blue', 'diameterMm' => 2.5, 'piece' => '1 m', 'grams' => 12]);
+        $this->assertStatus(201);
+        $this->send('PUT', '/api/rack/'.$shared, self::RACK_ROPE);
+        $this->assertStatus(201);
+        $this->send('PUT', '/api/pins/'.$pin, ['athleteId' => $athlete, 'rackRopeId' => $shared]);
+        $this->assertStatus(201);
+        $rows = ['imports' => $import, 'recordings' => $recording, 'sensor' => $run, 'athletes' => $athlete, 'ropes' => $rope, 'attempts' => $attempt, 'focuses' => $focus, 'cables' => $cable, 'rack' => $shared, 'pins' => $pin];
+        $bodies = [
+            'POST /api/athletes/{id}/erase' => ['name' => 'Ilse Tannow'],
+            'PATCH /api/athletes/{id}' => self::athlete(),
+            'PATCH /api/athletes/{id}/stage' => ['stage' => 'mix'],
+            'PATCH /api/athletes/{id}/measures' => [],
+            'PATCH /api/attempts/{id}' => ['clean' => false],
+            'PATCH /api/rack/{id}' => self::RACK_ROPE,
+            'POST /api/rack/{id}/inspection' => ['failed' => []],
+            'POST /api/ropes/{id}/inspection' => ['failed' => []],
+        ];
+        $queries = ['GET /api/athletes/{id}/diagnosis' => '?signs=slap', 'GET /api/athletes/{id}/arc' => '?cable=240'];
         $this->signInto();
         $tried = 0;
         foreach ($this->routes() as [$method, $path]) {
@@ -100,7 +188,7 @@ final class AuthorisationTest extends ApiTestCase
             }
             $slice = explode('/', $path)[2];
             self::assertArrayHasKey($slice, $rows, "this test knows no row for $path");
-            $this->send($method, str_replace('{id}', $rows[$slice], $path), 'PATCH' === $method ? $bodies[$slice] ?? null : null, self::change(1));
+            $this->send($method, str_replace('{id}', $rows[$slice], $path).($queries["$method $path"] ?? ''), $bodies["$method $path"] ?? null, self::change(1));
             $this->assertStatus(404);
             ++$tried;
         }

@@ -20,7 +20,8 @@ final class RopesApiTest extends ApiTestCase
         self::assertStringContainsString('Cable 244 cm: armpit school, both feet, handle ends', $sizing['reasons'][0]['sentence']);
         self::assertSame('thick-cord', $sizing['cable']['family']);
         self::assertEqualsWithDelta(2.4436, $sizing['turning']['cableLengthM'], 1e-9);
-        self::assertCount(61, $sizing['turning']['arc']['points']);
+        self::assertCount(61, $sizing['turning']['arc']['under']);
+        self::assertSame(0.0, $sizing['turning']['arc']['under'][30]['yM'] + 0.0, 'the floor holds it up');
         self::assertEqualsWithDelta(0.05, $sizing['turning']['riseM'], 0.01);
     }
 

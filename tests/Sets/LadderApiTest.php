@@ -12,8 +12,11 @@ final class LadderApiTest extends ApiTestCase
     public function testALadderHasItsRungsWithBeatChanceAndTotals(): void
     {
         $this->signInto();
-        $ladder = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/ladder?family=pyramid&top=7');
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles']));
+        $ladder = $this->send('GET', '/api/athletes/'.$id.'/ladder?family=pyramid&top=7');
         $this->assertStatus(200);
+        self::assertSame(['ladder-pyramid', 'streak', 7], [$ladder['code'], $ladder['measure'], $ladder['rungs'][6]['reps']]);
         self::assertCount(13, $ladder['rungs']);
         self::assertSame([49, 98, 49], [$ladder['jumps'], $ladder['turns'], $ladder['contacts']], 'a pyramid of 7 is 49 jumps');
         self::assertSame('7 doubles', $ladder['rungs'][6]['text']);
@@ -36,6 +39,35 @@ final class LadderApiTest extends ApiTestCase
         self::assertLessThan($before['rungs'][19]['chance'], $after['rungs'][19]['chance']);
         self::assertStringContainsString('From 6 logged goes', $after['source']['sentence']);
         self::assertStringContainsString('too hard', $after['outlook']['sentence']);
+    }
+
+    public function testBeforeTheFirstDoubleSinglesRise(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        $ladder = $this->send('GET', "/api/athletes/$id/ladder?top=12");
+        self::assertSame('12 singles', $ladder['rungs'][11]['text']);
+        self::assertSame(['streak', 12], [$ladder['measure'], $ladder['rungs'][11]['reps']]);
+        $mixed = $this->send('GET', "/api/athletes/$id/ladder?family=falling-singles&top=5");
+        self::assertSame('tries', $mixed['measure'], 'a rung of singles with one double says nothing about a hundred singles');
+        self::assertSame([1, 1, 1, 1, 1], array_column($mixed['rungs'], 'reps'));
+    }
+
+    public function testALoggedRungMovesTheGateAndTheContacts(): void
+    {
+        $this->signInto();
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles', 'birthYear' => 1990]));
+        self::assertStringContainsString(' 0 before it today', $this->send('GET', "/api/athletes/$id/ladder?top=5")['load']['sentence']);
+        $before = $this->send('GET', "/api/athletes/$id/today")['gate']['chance'];
+        foreach ([3, 4, 5] as $reps) {
+            $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $id, 'drill' => 'ladder-rising', 'kind' => 'streak', 'reps' => $reps, 'end' => 'miss']);
+            $this->assertStatus(201);
+        }
+        self::assertLessThan($before, $this->send('GET', "/api/athletes/$id/today")['gate']['chance']);
+        $load = $this->send('GET', "/api/athletes/$id/ladder?top=30")['load'];
+        self::assertStringContainsString(' 15 before it today', $load['sentence'], '12 reps and 3 misses');
+        self::assertSame('load.within', $load['code']);
     }
 
     #[DataProvider('badQueries')]

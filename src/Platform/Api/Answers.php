@@ -13,8 +13,9 @@ final readonly class Answers
     /**
      * @param class-string|null $view    null: nothing, 204
      * @param bool              $creates whether it may answer 201 beside 200
+     * @param string|null       $file    media type of a file that is answered instead of a view
      */
-    public function __construct(public ?string $view, public bool $list = false, public bool $creates = false)
+    public function __construct(public ?string $view, public bool $list = false, public bool $creates = false, public ?string $file = null)
     {
     }
 }

@@ -106,6 +106,9 @@ final readonly class ApiDescription
     private function responses(Answers $answers): array
     {
         $problem = ['description' => 'refused, with the reason', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]];
+        if (null !== $answers->file) {
+            return ['200' => ['description' => 'the file', 'content' => [$answers->file => ['schema' => ['type' => 'application/json' === $answers->file ? 'object' : 'string']]]], 'default' => $problem];
+        }
         if (null === $answers->view) {
             return ['204' => ['description' => 'done'], 'default' => $problem];
         }

@@ -9,9 +9,9 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * Publishes a hint to nginx over a local socket; nginx holds the listeners, so that PHP never holds a stream.
+ * Publishes hints and live events to nginx over a local socket; nginx holds the listeners, so that PHP never holds a stream.
  */
-final readonly class NginxHints implements Hints
+final readonly class NginxHints implements Hints, LiveEvents
 {
     private const MOST_MS = 300;
 
@@ -24,6 +24,16 @@ final readonly class NginxHints implements Hints
 
     public function changed(Uuid $gym): void
     {
+        $this->publish($gym, 'changed');
+    }
+
+    public function happened(Uuid $gym, array $event): void
+    {
+        $this->publish($gym, json_encode($event, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    private function publish(Uuid $gym, string $message): void
+    {
         if (null === $this->socket || '' === $this->socket) {
             return;
         }
@@ -33,7 +43,7 @@ final readonly class NginxHints implements Hints
         }
         curl_setopt_array($request, [
             \CURLOPT_UNIX_SOCKET_PATH => $this->socket,
-            \CURLOPT_POSTFIELDS => 'changed',
+            \CURLOPT_POSTFIELDS => $message,
             \CURLOPT_HTTPHEADER => ['Content-Type: text/plain'],
             \CURLOPT_RETURNTRANSFER => true,
             \CURLOPT_TIMEOUT_MS => self::MOST_MS,

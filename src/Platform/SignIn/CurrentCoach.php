@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Platform\SignIn;
 
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Record\Role;
 
 /**
@@ -19,8 +20,19 @@ final readonly class CurrentCoach
     /** @throws \LogicException on a route that anybody may call */
     public function role(): Role
     {
+        return $this->coach()->role;
+    }
+
+    /** @throws \LogicException on a route that anybody may call */
+    public function id(): Uuid
+    {
+        return $this->coach()->id;
+    }
+
+    private function coach(): SignedInCoach
+    {
         $user = $this->security->getUser();
 
-        return $user instanceof SignedInCoach ? $user->role : throw new \LogicException('nobody is signed in');
+        return $user instanceof SignedInCoach ? $user : throw new \LogicException('nobody is signed in');
     }
 }

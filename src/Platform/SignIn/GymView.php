@@ -6,15 +6,16 @@ namespace Zumbo\App\Platform\SignIn;
 
 use Zumbo\App\Record\Gym;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\TrimSchool;
 
 final readonly class GymView
 {
-    private function __construct(public string $id, public string $name, public string $timeZone, public LengthUnit $unit)
+    private function __construct(public string $id, public string $name, public string $timeZone, public LengthUnit $unit, public TrimSchool $trimSchool, public int $version)
     {
     }
 
     public static function of(Gym $gym): self
     {
-        return new self($gym->id()->toRfc4122(), $gym->name(), $gym->timeZone(), $gym->unit());
+        return new self($gym->id()->toRfc4122(), $gym->name(), $gym->timeZone(), $gym->unit(), $gym->trimSchool(), $gym->version());
     }
 }

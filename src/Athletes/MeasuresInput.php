@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Athletes;
+
+use Zumbo\App\Platform\Input\OneOf;
+use Zumbo\App\Platform\Input\ReadableLength;
+use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\Record\TapedLandmarks;
+use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Landmark;
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\LengthRange;
+use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Rope\TrimSchool;
+
+/**
+ * What a coach taped on an athlete, and how the rope is to come to its length; what is left out is estimated, or as the gym
+ * does it.
+ */
+final readonly class MeasuresInput
+{
+    public function __construct(
+        #[ReadableLength('Shoulder', leastM: 0.3, mostM: 2.3)]
+        public ?string $shoulder = null,
+        #[ReadableLength('Armpit', leastM: 0.3, mostM: 2.3)]
+        public ?string $armpit = null,
+        #[ReadableLength('Chest', leastM: 0.3, mostM: 2.3)]
+        public ?string $chest = null,
+        #[ReadableLength('Breastbone', leastM: 0.3, mostM: 2.3)]
+        public ?string $breastbone = null,
+        #[OneOf(TrimSchool::class)]
+        public ?string $trimSchool = null,
+    ) {
+    }
+
+    /** @throws BadField when one is above the head, or below the knee, of somebody of that height */
+    public function taped(float $statureM): TapedLandmarks
+    {
+        $body = Body::ofStature(Length::ofMetres($statureM));
+        $heights = [];
+        foreach (['shoulder' => $this->shoulder, 'armpit' => $this->armpit, 'chest' => $this->chest, 'breastbone' => $this->breastbone] as $name => $typed) {
+            $height = null === $typed ? null : LengthParser::parse($typed, LengthRange::of(ucfirst($name), Length::ofMetres(0.3), Length::ofMetres(2.3)));
+            try {
+                if (null !== $height) {
+                    $body->withTaped(Landmark::from($name), $height);
+                }
+            } catch (OutOfRange $e) {
+                throw BadField::of($name, $typed, $e->accepted, ucfirst($e->getMessage()).'.');
+            }
+            $heights[] = $height?->metres();
+        }
+
+        return new TapedLandmarks(...$heights);
+    }
+
+    public function trimSchool(): ?TrimSchool
+    {
+        return null === $this->trimSchool ? null : TrimSchool::from($this->trimSchool);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\ClassHour;
+
+use Zumbo\App\Platform\Api\CueView;
+use Zumbo\App\Record\Focus;
+
+/**
+ * What an athlete works on beside the drill.
+ */
+final readonly class FocusOfToday
+{
+    private function __construct(public string $id, public CueView $cue, public int $version)
+    {
+    }
+
+    public static function of(?Focus $focus): ?self
+    {
+        return null === $focus ? null : new self($focus->id()->toRfc4122(), CueView::of($focus->toCore(), $focus->signs()), $focus->version());
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Faults;
+
+use Zumbo\App\Platform\Api\CueView;
+use Zumbo\App\Platform\Api\SentenceView;
+
+/**
+ * The likeliest causes of what was noticed, and the one thing to say.
+ */
+final readonly class DiagnosisView
+{
+    /**
+     * @param list<RankedFaultView> $ranked the likeliest first
+     */
+    public function __construct(
+        public string $athleteId,
+        public SentenceView $advice,
+        public bool $ropeFirst,
+        public array $ranked,
+        public CueView $cue,
+    ) {
+    }
+}

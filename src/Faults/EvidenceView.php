@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Faults;
+
+use Zumbo\Core\Fault\Evidence;
+use Zumbo\Core\Fault\Sign;
+
+/**
+ * How much a sign speaks for a fault, and why.
+ */
+final readonly class EvidenceView
+{
+    private function __construct(
+        public Sign $sign,
+        public string $text,
+        /** 1 weak, 2 strong, 3 telltale. */
+        public int $marks,
+        public string $reason,
+    ) {
+    }
+
+    public static function of(Evidence $evidence): self
+    {
+        return new self($evidence->sign, $evidence->sign->text(), $evidence->weight->marks(), $evidence->reason);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Faults;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\Record\Focuses;
+
+/**
+ * Anybody may look for a fault; a coach decides what an athlete works on.
+ */
+final readonly class FaultsController
+{
+    public function __construct(private Diagnose $diagnose, private GiveFocus $give, private Focuses $focuses)
+    {
+    }
+
+    /**
+     * @return list<SignGroupView>
+     */
+    #[Route('/api/signs', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(SignGroupView::class, list: true)]
+    public function signs(): array
+    {
+        return SignGroupView::all();
+    }
+
+    #[Route('/api/athletes/{id}/diagnosis', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(DiagnosisView::class)]
+    public function diagnosis(UuidV7 $id, #[Query] DiagnosisInput $input = new DiagnosisInput()): DiagnosisView
+    {
+        return $this->diagnose->athlete($id, $input);
+    }
+
+    #[Route('/api/focuses/{id}', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(FocusView::class)]
+    public function one(UuidV7 $id): FocusView
+    {
+        return FocusView::of($this->focuses->get($id));
+    }
+
+    #[Route('/api/focuses/{id}', methods: ['PUT'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(FocusView::class, creates: true)]
+    public function give(UuidV7 $id, #[Body] FocusInput $input): Created
+    {
+        $new = $this->give->give($id, $input);
+
+        return Created::of($this->one($id), $new);
+    }
+
+    #[Route('/api/focuses/{id}', methods: ['DELETE'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(FocusView::class)]
+    public function takeOff(UuidV7 $id, WriteCondition $condition): FocusView
+    {
+        $this->give->takeOff($id, $condition);
+
+        return $this->one($id);
+    }
+
+    #[Route('/api/focuses/{id}/restore', methods: ['POST'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(FocusView::class)]
+    public function restore(UuidV7 $id, WriteCondition $condition): FocusView
+    {
+        $this->give->restore($id, $condition);
+
+        return $this->one($id);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Faults;
+
+use Zumbo\App\Platform\Api\CueView;
+use Zumbo\App\Record\Focus;
+
+/**
+ * What an athlete works on.
+ */
+final readonly class FocusView
+{
+    private function __construct(
+        public string $id,
+        public string $athleteId,
+        public CueView $cue,
+        /** UTC, ISO 8601. */
+        public string $givenAt,
+        public bool $removed,
+        public int $version,
+    ) {
+    }
+
+    public static function of(Focus $focus): self
+    {
+        return new self(
+            $focus->id()->toRfc4122(),
+            $focus->athleteId()->toRfc4122(),
+            CueView::of($focus->toCore(), $focus->signs()),
+            $focus->givenAt()->format('Y-m-d\TH:i:s\Z'),
+            $focus->isRemoved(),
+            $focus->version(),
+        );
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Faults;
+
+use Zumbo\Core\Fault\RankedFault;
+use Zumbo\Core\Words\Catalogue;
+
+/**
+ * One possible cause.
+ */
+final readonly class RankedFaultView
+{
+    /**
+     * @param list<EvidenceView> $evidence the signs that were noticed and speak for it
+     */
+    private function __construct(
+        public string $fault,
+        public string $name,
+        public string $why,
+        /** Of the belief, 0 to 1. */
+        public float $share,
+        public array $evidence,
+    ) {
+    }
+
+    public static function of(RankedFault $ranked): self
+    {
+        $fault = $ranked->fault;
+
+        return new self($fault->code, Catalogue::name($fault->code), $fault->why, $ranked->share, array_map(EvidenceView::of(...), $ranked->evidence));
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Faults;
+
+use Zumbo\Core\Fault\Sign;
+
+/**
+ * A sign as it is touched.
+ */
+final readonly class SignView
+{
+    private function __construct(public Sign $code, public string $text)
+    {
+    }
+
+    public static function of(Sign $sign): self
+    {
+        return new self($sign, $sign->text());
+    }
+}

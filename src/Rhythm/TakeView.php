@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Rhythm;
+
+use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rhythm\Evenness;
+use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\TakeEntry;
+
+/**
+ * What a take says, and at most one thing to change.
+ */
+final readonly class TakeView
+{
+    /**
+     * @param list<int> $passes of each jump
+     */
+    private function __construct(
+        public int $jumps,
+        public int $turns,
+        public array $passes,
+        /** Null: fewer than two landings. */
+        public ?float $cadencePerMin,
+        /** Share of the interval; null: too few. */
+        public ?float $variation,
+        public ?Evenness $evenness,
+        public ?float $driftPerMin,
+        public int $pauses,
+        public int $misses,
+        public int $doubleBounces,
+        public int $longestStreak,
+        /** From 1; null: none, or no target. */
+        public ?int $firstBroken,
+        public SentenceView $verdict,
+        /** What goes to the log: reps of the highest kind of jump, and misses. */
+        public int $entryReps,
+        public int $entryMisses,
+        /** From the first landing to the last. */
+        public float $seconds,
+    ) {
+    }
+
+    public static function of(RhythmReading $reading): self
+    {
+        $variation = $reading->beat?->variation();
+        $entry = TakeEntry::of($reading);
+
+        return new self(
+            \count($reading->passes),
+            $reading->turns,
+            $reading->passes,
+            $reading->beat?->cadence(),
+            $variation,
+            null === $variation ? null : Evenness::ofVariation($variation),
+            $reading->beat?->driftPerMinute,
+            \count($reading->beat->pauses ?? []),
+            \count($reading->misses),
+            \count($reading->bounces),
+            max([0, ...array_column($reading->streaks, 'reps')]),
+            $reading->firstBroken,
+            SentenceView::of($reading->verdict, LengthUnit::Centimetre),
+            $entry->reps,
+            $entry->misses,
+            $reading->seconds,
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Sets;
+
+use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Sets\IntervalSet;
+
+/**
+ * An interval set with its phases and totals.
+ */
+final readonly class IntervalView
+{
+    /**
+     * @param list<string>         $stations
+     * @param list<ClockPhaseView> $phases
+     */
+    private function __construct(
+        public string $athleteId,
+        /** Under which it is logged. */
+        public string $code,
+        /** What is counted when it is logged. */
+        public Measure $measure,
+        /** To be read again, or copied. */
+        public string $text,
+        public int $workS,
+        public int $restS,
+        public int $rounds,
+        public array $stations,
+        public array $phases,
+        /** How often one works. */
+        public int $works,
+        public int $totalWorkS,
+        public int $totalRestS,
+        public int $totalS,
+        /** If the beat is kept all the time. */
+        public int $contacts,
+        public SentenceView $load,
+    ) {
+    }
+
+    public static function of(string $athleteId, IntervalSet $set, Measure $measure, int $contacts, SentenceView $load): self
+    {
+        return new self(
+            $athleteId, IntervalSet::CODE, $measure, $set->text(), $set->workS, $set->restS, $set->rounds, $set->stations,
+            array_map(ClockPhaseView::of(...), $set->phases()),
+            $set->worksCount(), $set->totalWorkS(), $set->totalRestS(), $set->totalS(), $contacts, $load,
+        );
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Platform;
+
+use Doctrine\DBAL\Connection;
+use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Job\JobQueue;
+use Zumbo\App\Platform\Job\JobState;
+use Zumbo\App\Platform\Job\Worker;
+use Zumbo\App\Tests\RealServices;
+
+final class WorkerTest extends KernelTestCase
+{
+    use RealServices;
+
+    public function testItWorksAgainAfterItsConnectionsWereLost(): void
+    {
+        $id = $this->job('nothing');
+        $connection = self::service(Connection::class);
+        self::assertNotFalse($connection->fetchOne('SELECT 1'));
+        self::service(Worker::class)->recover(new \RuntimeException('the database was away'));
+        self::assertSame(JobState::Refused, $this->stateAfterWork($id), 'a job that nobody does is refused, and the worker goes on');
+        self::assertStringNotContainsString('nobody does', (string) self::service(Connection::class)->fetchOne('SELECT result FROM job WHERE id = ?', [$id->toBinary()]), 'a fault of ours is not explained to coaches');
+    }
+
+    /** A worker that was killed says nothing more; another one takes its job up, but not for ever. */
+    public function testAJobWhoseWorkerFellSilentIsTakenUpAgain(): void
+    {
+        $id = $this->job('nothing');
+        $connection = self::service(Connection::class);
+        $set = static fn (string $sql) => $connection->executeStatement("UPDATE job SET $sql WHERE id = ?", [$id->toBinary()]);
+        $set("state = 'writing', tries = 1, beat_at = UTC_TIMESTAMP()");
+        self::assertSame(JobState::Writing, $this->stateAfterWork($id), 'somebody is at it');
+        $set("tries = 3, beat_at = '2020-01-01 00:00:00'");
+        self::assertSame(JobState::Writing, $this->stateAfterWork($id), 'three times is enough');
+        $set('tries = 1');
+        self::assertSame(JobState::Refused, $this->stateAfterWork($id));
+    }
+
+    /** Between a coach's look and their "call it off" the worker may have taken the job: then it is asked, not overwritten. */
+    public function testAJobThatWasTakenMeanwhileIsNotCancelledUnderTheWorker(): void
+    {
+        $id = $this->job('nothing');
+        $connection = self::service(Connection::class);
+        $gym = $connection->fetchOne('SELECT gym_id FROM job WHERE id = ?', [$id->toBinary()]);
+        self::service(GymScope::class)->enter(Uuid::fromBinary(\is_string($gym) ? $gym : ''));
+        $queue = self::service(JobQueue::class);
+        $seen = $queue->find($id) ?? self::fail('it waits');
+        $connection->executeStatement("UPDATE job SET state = 'writing', beat_at = UTC_TIMESTAMP() WHERE id = ?", [$id->toBinary()]);
+        self::assertFalse($queue->cancel($seen));
+        self::assertSame('{}', $connection->fetchOne('SELECT file FROM job WHERE id = ?', [$id->toBinary()]));
+        $queue->callOff($seen);
+        self::assertFalse($queue->beat($seen, 1, 2), 'the worker hears of it at its next step');
+        self::service(GymScope::class)->leave();
+    }
+
+    private function job(string $kind): UuidV7
+    {
+        $gym = new UuidV7();
+        $id = new UuidV7();
+        self::service(Connection::class)->insert('gym', ['id' => $gym->toBinary(), 'name' => 'Test gym', 'time_zone' => 'Europe/London', 'unit' => 'cm']);
+        $scope = self::service(GymScope::class);
+        $scope->enter($gym);
+        self::service(JobQueue::class)->add($id, $kind, $gym, 'json', '{}');
+        $scope->leave();
+
+        return $id;
+    }
+
+    private function stateAfterWork(UuidV7 $id): JobState
+    {
+        $worker = self::service(Worker::class);
+        for ($jobs = 0; $jobs < 1000 && $worker->workOnce();) {
+            ++$jobs;
+        }
+        $state = self::service(Connection::class)->fetchOne('SELECT state FROM job WHERE id = ?', [$id->toBinary()]);
+
+        return JobState::from(\is_string($state) ? $state : '');
+    }
+}

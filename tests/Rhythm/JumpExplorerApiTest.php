@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Rhythm;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Zumbo\App\Tests\ApiTestCase;
+
+final class JumpExplorerApiTest extends ApiTestCase
+{
+    public function testHigherOrFasterWithTheAthletesOwnRope(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        $explorer = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer');
+        $this->assertStatus(200);
+        self::assertEqualsWithDelta(0.152 * 1.68, $explorer['footLengthM'], 1e-9);
+        self::assertSame([1, 2, 3], array_column($explorer['curves'], 'passes'));
+        self::assertCount(45, $explorer['curves'][1]['points']);
+        self::assertNull($explorer['curves'][1]['points'][0]['leastTurnsPerMin'], 'one centimetre is never enough');
+        self::assertGreaterThan($explorer['curves'][0]['leastEvenJumpM'], $explorer['curves'][1]['leastEvenJumpM']);
+        // A rise of 15 cm lasts √(8·0.15/g) s; with 0.18 s on the floor that is so many jumps a minute.
+        self::assertEqualsWithDelta(60 / (sqrt(8 * 0.15 / 9.80665) + 0.18), $explorer['now']['cadencePerMin'], 1e-9);
+        self::assertGreaterThan($explorer['highSlow']['cadencePerMin'], $explorer['lowFast']['cadencePerMin']);
+        self::assertGreaterThan($explorer['lowFast']['powerWPerKg'], $explorer['highSlow']['powerWPerKg'], 'high is dearer for the body');
+        self::assertGreaterThan($explorer['highSlow']['dragW'], $explorer['lowFast']['dragW'], 'fast is dearer in the air');
+        self::assertStringContainsString('30 ms less on the floor', $explorer['answer']['sentence']);
+        $short = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer?contactMs=120');
+        self::assertLessThan($explorer['curves'][1]['leastEvenJumpM'], $short['curves'][1]['leastEvenJumpM']);
+        $wide = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer?handsOutCm=30');
+        self::assertGreaterThan($explorer['clearanceM'], $wide['clearanceM'], 'between wide hands the rope hangs higher');
+        self::assertGreaterThan($explorer['curves'][1]['leastEvenJumpM'], $wide['curves'][1]['leastEvenJumpM']);
+    }
+
+    #[DataProvider('badQueries')]
+    public function testABadQueryIsNamed(string $query, string $field): void
+    {
+        $this->signInto();
+        $this->send('GET', '/api/athletes/'.$this->newAthlete().'/jump-explorer?'.$query);
+        $this->assertProblem($field);
+    }
+
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function badQueries(): iterable
+    {
+        yield 'no passes' => ['passes=0', 'passes'];
+        yield 'four' => ['passes=4', 'passes'];
+        yield 'no contact' => ['contactMs=0', 'contactMs'];
+        yield 'a word' => ['jumpCm=high', 'jumpCm'];
+        yield 'over the hedge' => ['jumpCm=200', 'jumpCm'];
+    }
+}
