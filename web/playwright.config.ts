@@ -6,8 +6,6 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
   timeout: 60_000,
-  // On a busy machine the browser now and then draws no frame for a minute; a real fault fails twice.
-  retries: 1,
   // One at a time: the journeys of a class share the demo gym, and two cores.
   workers: 1,
   reporter: [['line']],
@@ -28,8 +26,14 @@ export default defineConfig({
     trace: 'retain-on-failure',
   },
   // @desk: keyboards belong to the desk, and what the server decides needs to be shown in one place only.
+  // @phone: what only a thumb needs.
   projects: [
-    { name: 'desk', use: { viewport: { width: 1280, height: 800 } }, testIgnore: 'shots.ts' },
+    {
+      name: 'desk',
+      grepInvert: /@phone/,
+      use: { viewport: { width: 1280, height: 800 } },
+      testIgnore: 'shots.ts',
+    },
     {
       name: 'phone',
       grepInvert: /@desk/,

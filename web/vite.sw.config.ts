@@ -14,7 +14,13 @@ function precacheList(): { url: string; revision: string | null }[] {
     .update(readFileSync(join(built, 'index.html')))
     .digest('hex')
     .slice(0, 16);
-  return [{ url: '/index.html', revision: index }, { url: '/icon.svg', revision: '1' }, ...assets];
+  return [
+    { url: '/index.html', revision: index },
+    { url: '/icon.svg', revision: '1' },
+    { url: '/icon-192.png', revision: '1' },
+    { url: '/manifest.webmanifest', revision: '1' },
+    ...assets,
+  ];
 }
 
 // A second build after the first: one classic script, so that every browser takes it.

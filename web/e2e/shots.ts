@@ -11,7 +11,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByLabel('E-mail')).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
-  await page.screenshot({ path: `${folder}/sign-in.png` });
   await signIn(page);
 
   const take = async (name: string) => {
@@ -27,9 +26,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/athletes');
   await expect(page.getByRole('link', { name: 'Ilse Tannow' })).toBeVisible();
   await take('athletes');
-  await page.goto('/athletes/new');
-  await page.getByLabel('Height').fill("5'9");
-  await take('new-athlete');
   await page.goto('/athletes');
   await page.getByRole('link', { name: 'Priya Nandakar' }).click();
   await expect(page.getByRole('group', { name: 'Gate' })).toBeVisible();
@@ -38,22 +34,90 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByRole('link', { name: /Ilse Tannow/ })).toBeVisible();
   await take('ropes');
   await page.getByRole('link', { name: /Ilse Tannow/ }).click();
-  await expect(page.getByRole('img', { name: /Rope and athlete/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /athlete from the front/ })).toBeVisible();
   await take('rope-bench');
 
+  await page.goto('/ropes');
+  await page.getByRole('link', { name: /Signe Halvorsdal/ }).click();
+  await page.getByRole('link', { name: 'Trim', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Lengths so far' })).toBeVisible();
+  await take('trim');
+  await page.goto('/ropes/rack');
+  await expect(page.getByRole('region', { name: 'Tonight' })).toBeVisible();
+  await take('rack');
+  await page.goto('/ropes/cut');
+  for (const name of ['Kwabena', 'Lucía', 'Rosalind', 'Signe']) {
+    await page.getByRole('combobox', { name: 'For whom' }).fill(name);
+    await page.getByRole('combobox', { name: 'For whom' }).press('Enter');
+  }
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Coil, or pre-cut cable').fill('8.2 m');
+  await page.getByLabel('Coil, or pre-cut cable').press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('6 cables');
+  await page.emulateMedia({ media: 'print' });
+  await take('cut');
+  await page.emulateMedia({ media: null });
+  await page.goto('/ropes/strip');
+  await expect(page.getByRole('button', { name: 'Print the strip' })).toBeVisible();
+  await take('strip');
+  await page.goto('/rhythm/explorer');
+  await page.getByRole('combobox', { name: 'Athlete' }).fill('Ilse');
+  await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
+  await expect(page.getByRole('group', { name: 'Low and fast' })).toBeVisible();
+  await take('rhythm');
   await page.goto('/sets');
   await expect(page.getByRole('list', { name: 'Rungs' }).getByRole('listitem')).toHaveCount(8);
   await take('sets');
+  await page.getByText('Intervals', { exact: true }).click();
+  await page.getByLabel('As a text').fill('20/10 x2: hops, one-hand turns, tall singles, doubles');
+  await page.getByLabel('As a text').press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('4 stations');
+  await page.getByRole('button', { name: 'Start the clock' }).click();
+  await expect(page.getByText('Work', { exact: true })).toBeVisible({ timeout: 15_000 });
+  await take('clock');
+  await page.getByRole('button', { name: 'End it here' }).click();
+  await page.getByRole('button', { name: 'Nothing to log' }).click();
+  await page.goto('/faults');
+  for (const sign of ['hands drift out', 'catches toes']) {
+    await page.getByRole('button', { name: sign }).click();
+  }
+  await expect(page.getByRole('region', { name: 'Causes' })).toBeVisible();
+  await take('faults');
+  await page.goto('/log/files');
+  const csv = await (await page.request.get('/api/export/athletes.csv')).text();
+  await page.getByLabel('File to bring in').setInputFiles({
+    name: 'athletes.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      csv
+        .replace('Bram Oosterveel', 'Bram of the Harbour')
+        .concat(
+          '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f,Odette Vance,1.66,right,none,jump,1988,false,,,2026-11-24T17:00:00Z,,,,,\r\n',
+        ),
+    ),
+  });
+  await expect(page.getByRole('button', { name: 'Bring in 1 new, 1 changed' })).toBeVisible({
+    timeout: 15_000,
+  });
+  await take('files');
+  await page.getByRole('button', { name: 'Call it off' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Called off');
   await page.goto('/pacing');
   await page.getByLabel('Doubles a round').fill('100');
   await page.getByLabel('Rounds', { exact: true }).fill('4');
   await expect(page.getByRole('list', { name: 'Rounds' }).getByRole('listitem')).toHaveCount(4);
   await take('pacing');
-  await page.goto('/ropes');
-  await page.getByRole('link', { name: /Ilse Tannow/ }).click();
-  await expect(page.getByRole('img', { name: /Rope and athlete/ })).toBeVisible();
+  await page.goto('/rhythm/listen');
+  const heard = await page.request.get('/api/takes/example.wav?fault=trip&seed=7');
+  await page
+    .getByLabel('Recording', { exact: true })
+    .setInputFiles({ name: 'take.wav', mimeType: 'audio/wav', buffer: await heard.body() });
+  await expect(page.getByRole('group', { name: 'What it says' })).toBeVisible({ timeout: 20_000 });
+  await take('take');
   await page.setViewportSize(phone);
-  await take('rope-bench-phone');
+  await page.goto('/rhythm');
+  await expect(page.getByRole('button', { name: 'Start the beat' })).toBeVisible();
+  await take('beat-phone');
   await page.goto('/class');
   await expect(page.getByRole('button', { name: /^Ilse/ })).toBeVisible();
   await take('class-phone');
@@ -64,7 +128,4 @@ test('pictures of the main views', async ({ page }) => {
     .click();
   await page.evaluate(() => window.scrollTo(0, 0));
   await take('log-phone');
-  await page.goto('/athletes');
-  await expect(page.getByRole('link', { name: 'Ilse Tannow' })).toBeVisible();
-  await take('athletes-phone');
 });

@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { call, type Change, type Schemas } from './client';
+import { useWriteThen } from './writes';
 
 export type Athlete = Schemas['AthleteView'];
 export type AthleteInput = Schemas['AthleteInput'];
@@ -22,12 +23,7 @@ interface Addition {
 
 /** After any write, everything that shows athletes is fetched anew. */
 function useWrite<Input>(write: (input: Input) => Promise<Athlete>) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: write,
-    // Not awaited: the screen that asked must hear of its success before it is drawn anew.
-    onSuccess: () => void client.invalidateQueries({ queryKey: athletesKey }),
-  });
+  return useWriteThen([athletesKey], write);
 }
 
 export function useAddAthlete() {
@@ -40,9 +36,29 @@ export function useChangeAthlete() {
   );
 }
 
+export function useMoveAthlete() {
+  return useWrite(({ id, stage, change }: { id: string; stage: Athlete['stage']; change: Change }) =>
+    call<Athlete>('PATCH', `${path(id)}/stage`, { stage }, change),
+  );
+}
+
 export function useRemoveAthlete() {
   return useWrite(({ id, change }: { id: string; change: Change }) =>
     call<Athlete>('DELETE', path(id), undefined, change),
+  );
+}
+
+export function useEraseAthlete() {
+  return useWriteThen([athletesKey], ({ id, name, change }: { id: string; name: string; change: Change }) =>
+    call<undefined>('POST', `${path(id)}/erase`, { name }, change),
+  );
+}
+
+export type MeasuresInput = Schemas['MeasuresInput'];
+
+export function useMeasureAthlete() {
+  return useWrite(({ id, input, change }: { id: string; input: MeasuresInput; change: Change }) =>
+    call<Athlete>('PATCH', `${path(id)}/measures`, input, change),
   );
 }
 

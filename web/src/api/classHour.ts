@@ -13,9 +13,6 @@ export type Drill = Schemas['DrillView'];
 export type Attempt = Schemas['AttemptView'];
 export type AttemptInput = Schemas['AttemptInput'];
 
-/** The version of an entry that nobody has changed. */
-export const FIRST_VERSION = 1;
-
 export const classKey = ['class'] as const;
 
 export function useTonight() {

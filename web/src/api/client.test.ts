@@ -1,4 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
+import { KEPT_EVENT, KEPT_HEADER } from '../lib/keptAnswer';
 import { call, ProblemError, Unreachable } from './client';
 
 function answering(body: string, init: ResponseInit): typeof fetch {
@@ -49,6 +50,18 @@ describe('call', () => {
   ])('says that nothing is lost when %s', async (_, fetched) => {
     vi.stubGlobal('fetch', fetched);
     await expect(call('GET', '/x')).rejects.toThrow(Unreachable);
+  });
+
+  it('tells when an answer was kept on the device and may be old', async () => {
+    const told = vi.fn();
+    window.addEventListener(KEPT_EVENT, told);
+    vi.stubGlobal('fetch', answering('1', { status: 200 }));
+    await call('GET', '/x');
+    expect(told).not.toHaveBeenCalled();
+    vi.stubGlobal('fetch', answering('1', { status: 200, headers: { [KEPT_HEADER]: '1' } }));
+    await call('GET', '/x');
+    expect(told).toHaveBeenCalledOnce();
+    window.removeEventListener(KEPT_EVENT, told);
   });
 
   it('takes an empty answer as nothing', async () => {

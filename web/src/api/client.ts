@@ -1,3 +1,4 @@
+import { KEPT_EVENT, KEPT_HEADER } from '../lib/keptAnswer';
 import type { components } from './schema';
 
 export type Schemas = components['schemas'];
@@ -26,13 +27,14 @@ export interface Change {
 
 type Method = 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE';
 
+const asking = { Accept: 'application/json' };
+
+/** Another site's page can't send this header; the server checks the origin beside it. */
+const changing = { 'csrf-token': 'csrf-token' };
+
 /** Sends one request. Throws ProblemError for a refusal and Unreachable when there is no answer. */
 export async function call<T>(method: Method, path: string, body?: unknown, change?: Change): Promise<T> {
-  const headers: Record<string, string> = { Accept: 'application/json' };
-  if (method !== 'GET') {
-    // Another site's page can't send this header; the server checks the origin beside it.
-    headers['csrf-token'] = 'csrf-token';
-  }
+  const headers: Record<string, string> = method === 'GET' ? { ...asking } : { ...asking, ...changing };
   if (body !== undefined) {
     headers['Content-Type'] = 'application/json';
   }
@@ -40,13 +42,46 @@ export async function call<T>(method: Method, path: string, body?: unknown, chan
     headers['Mutation-Id'] = change.mutationId;
     headers['If-Match'] = `"${change.version}"`;
   }
-  const response = await fetch(path, {
+  return request<T>(path, {
     method,
     headers,
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+  });
+}
+
+/** Sends a file as it is. Throws as `call` does. */
+export function sendFile<T>(
+  path: string,
+  file: Blob,
+  type: string,
+  method: 'PUT' | 'POST' = 'PUT',
+): Promise<T> {
+  return request<T>(path, {
+    method,
+    headers: { ...asking, ...changing, 'Content-Type': type },
+    body: file,
+  });
+}
+
+/** Fetches a file. Throws as `call` does. */
+export async function fetchFile(path: string, body?: unknown): Promise<Blob> {
+  const response = await fetch(path, {
+    method: body === undefined ? 'GET' : 'POST',
+    headers: body === undefined ? {} : { ...changing, 'Content-Type': 'application/json' },
     ...(body === undefined ? {} : { body: JSON.stringify(body) }),
   }).catch(() => {
     throw new Unreachable();
   });
+  return response.ok ? response.blob() : answerOf<never>(response);
+}
+
+async function request<T>(path: string, init: RequestInit): Promise<T> {
+  const response = await fetch(path, init).catch(() => {
+    throw new Unreachable();
+  });
+  if (response.headers.has(KEPT_HEADER)) {
+    window.dispatchEvent(new Event(KEPT_EVENT));
+  }
   return answerOf<T>(response);
 }
 

@@ -1,9 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Coalesced } from '../lib/coalesce';
+import { KEPT_EVENT } from '../lib/keptAnswer';
 import { athletesKey } from './athletes';
 import { classKey } from './classHour';
 import { call, type Schemas } from './client';
+import { tellSensor } from './sensorEvents';
 
 const CHANNEL = 'zumbo-live';
 const LEADER = 'zumbo-live-leader';
@@ -17,16 +19,18 @@ const GAP_MS = 200;
 /**
  * Keeps the screens of this browser as new as the database. One tab holds the stream of hints (a browser allows six
  * connections to a host) and tells the others; each tab asks what changed since the revision it has seen. A lost hint
- * or a lost stream costs a poll.
+ * or a lost stream costs a poll, and so does an answer that was kept on the device.
  */
 export function useLive(): void {
   const client = useQueryClient();
   useEffect(() => {
     let seen: number | null = null;
+    let old = false;
     const asked = new Coalesced(async () => {
       try {
         const changes = await call<Schemas['ChangesView']>('GET', `/api/changes?since=${seen ?? 0}`);
-        if (seen !== null && changes.revision !== seen) {
+        if (old || (seen !== null && changes.revision !== seen)) {
+          old = false;
           await client.invalidateQueries({ queryKey: classKey });
           await client.invalidateQueries({ queryKey: athletesKey });
         }
@@ -37,16 +41,27 @@ export function useLive(): void {
     }, GAP_MS);
     const ask = () => asked.call();
     const channel = new BroadcastChannel(CHANNEL);
-    channel.onmessage = ask;
+    channel.onmessage = (message: MessageEvent<string>) => {
+      if (!tellSensor(message.data)) {
+        ask();
+      }
+    };
     const ended = new AbortController();
-    void lead(ended.signal, () => {
-      channel.postMessage('changed');
-      ask();
+    const becomeOld = () => {
+      old = true;
+    };
+    window.addEventListener(KEPT_EVENT, becomeOld);
+    void lead(ended.signal, (message) => {
+      channel.postMessage(message);
+      if (!tellSensor(message)) {
+        ask();
+      }
     });
     ask();
     const timer = setInterval(ask, POLL_MS);
     return () => {
       ended.abort();
+      window.removeEventListener(KEPT_EVENT, becomeOld);
       channel.close();
       clearInterval(timer);
       asked.end();
@@ -55,13 +70,13 @@ export function useLive(): void {
 }
 
 /** Waits until no other tab leads, then holds the stream until this tab ends. */
-async function lead(ended: AbortSignal, onHint: () => void): Promise<void> {
+async function lead(ended: AbortSignal, onHint: (message: string) => void): Promise<void> {
   try {
     await navigator.locks.request(LEADER, { signal: ended }, () => {
       const source = new EventSource('/api/live');
-      source.onmessage = onHint;
+      source.onmessage = (message: MessageEvent<string>) => onHint(message.data);
       // After a break the browser connects again by itself; what was missed meanwhile is asked for.
-      source.onopen = onHint;
+      source.onopen = () => onHint('changed');
       return new Promise<void>((done) => {
         ended.addEventListener('abort', () => {
           source.close();

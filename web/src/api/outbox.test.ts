@@ -45,6 +45,21 @@ describe('the outbox', () => {
     expect(await waitingOf(outbox)).toEqual([]);
   });
 
+  it('learns in its next round what another one sent and could not tell', async () => {
+    let arrive: (value: unknown) => void = () => undefined;
+    const first = await filled(() => new Promise((done) => (arrive = done)), 'a');
+    const round = first.drain();
+    const second = await Outbox.of(`u${user}`, () => Promise.resolve());
+    const shown: number[] = [];
+    second.onChange((waiting) => shown.push(waiting.length));
+    await vi.waitFor(() => expect(shown).toEqual([1]));
+    first.close();
+    arrive(null);
+    await round;
+    await second.drain();
+    expect(shown.at(-1)).toBe(0);
+  });
+
   it('stops where the network ends and goes on there, without skipping or sending twice', async () => {
     const sent: string[] = [];
     let cut = true;

@@ -87,6 +87,8 @@ export class Outbox {
       if (this.closed) {
         return 'network';
       }
+      // Another tab, or this one before it was opened anew, may have sent what is shown as waiting here.
+      await this.tell();
       for (const write of await this.store.all()) {
         if (this.closed) {
           return 'network';

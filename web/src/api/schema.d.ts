@@ -36,6 +36,118 @@ export interface paths {
         patch: operations["athletesChange"];
         trace?: never;
     };
+    "/api/athletes/{id}/arc": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["benchArc"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/cables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cablesForAthlete"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/diagnosis": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["faultsDiagnosis"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/erase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["athletesErase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["benchFit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/intervals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["setsIntervals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/jump-explorer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rhythmExplore"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/ladder": {
         parameters: {
             query?: never;
@@ -50,6 +162,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["athletesMeasure"];
         trace?: never;
     };
     "/api/athletes/{id}/pacing": {
@@ -91,13 +219,29 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ropesSizing"];
+        get: operations["benchSizing"];
         put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/stage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["athletesMove"];
         trace?: never;
     };
     "/api/athletes/{id}/today": {
@@ -108,6 +252,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["classToday"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/trim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trimPath"];
         put?: never;
         post?: never;
         delete?: never;
@@ -148,6 +308,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cables/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["cablesAdd"];
+        post?: never;
+        delete: operations["cablesRemove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cables/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cablesRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/arc": {
         parameters: {
             query?: never;
@@ -176,6 +368,57 @@ export interface paths {
         put?: never;
         /** the cable that hangs to a wanted depth */
         post: operations["calcArcLength"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/assign": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** who gets which rope: as many as possible, then at the least cost */
+        post: operations["calcAssign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** pull, drag and wrist circle of a cable */
+        post: operations["calcCable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** cables cut from the fewest coils */
+        post: operations["calcCut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -216,6 +459,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/frames": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** flight, height and turning rate of a double from four frame numbers */
+        post: operations["calcFrames"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/gate": {
         parameters: {
             query?: never;
@@ -227,6 +487,40 @@ export interface paths {
         put?: never;
         /** the outlook of a stage's gate from logged entries */
         post: operations["calcGate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/interval": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** an interval set or a circuit: phases, times, contacts */
+        post: operations["calcInterval"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/jump": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** jump height against turning rate, the late-spin budget, and the power */
+        post: operations["calcJump"];
         delete?: never;
         options?: never;
         head?: never;
@@ -284,6 +578,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/rhythm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** jumps, turns, cadence, evenness, misses and streaks of a take */
+        post: operations["calcRhythm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/rope": {
         parameters: {
             query?: never;
@@ -318,6 +629,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/sound": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** turns and landings in a recording, and their rhythm */
+        post: operations["calcSound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/streak": {
         parameters: {
             query?: never;
@@ -346,6 +674,40 @@ export interface paths {
         put?: never;
         /** the share of goes that survive each rep (Kaplan–Meier) */
         post: operations["calcSurvival"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/synth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** a recording of an invented jumper, with its truth */
+        post: operations["calcSynth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/trim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** the steps from a long rope to its goal, each with its gate */
+        post: operations["calcTrim"];
         delete?: never;
         options?: never;
         head?: never;
@@ -401,6 +763,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cut-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cuttingSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/export.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/export/{table}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/focuses/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["faultsOne"];
+        put: operations["faultsGive"];
+        post?: never;
+        delete: operations["faultsTakeOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/focuses/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["faultsRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/frames": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rhythmFrames"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gym/trim-school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["trimChoose"];
+        trace?: never;
+    };
+    "/api/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["importsOne"];
+        put: operations["importsSend"];
+        post?: never;
+        delete: operations["importsCallOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}/agree": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importsAgree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me": {
         parameters: {
             query?: never;
@@ -409,6 +915,230 @@ export interface paths {
             cookie?: never;
         };
         get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/nights/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tonightHandOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pattern": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rhythmPattern"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pattern/click.wav": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["soundsClick"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pins/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tonightPin"];
+        post?: never;
+        delete: operations["tonightTakeOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pins/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tonightRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rackAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/strip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tonightStrip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/tonight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tonightTonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rackHang"];
+        post?: never;
+        delete: operations["rackRemove"];
+        options?: never;
+        head?: never;
+        patch: operations["rackChange"];
+        trace?: never;
+    };
+    "/api/rack/{id}/inspection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rackInspect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rackRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recordings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recordingsOne"];
+        put: operations["recordingsSend"];
+        post?: never;
+        delete: operations["recordingsThrowAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recordings/{id}/sound.wav": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recordingsListen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rope-terms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["benchTerms"];
         put?: never;
         post?: never;
         delete?: never;
@@ -433,6 +1163,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ropes/{id}/inspection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ropesInspect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ropes/{id}/restore": {
         parameters: {
             query?: never;
@@ -443,6 +1189,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ropesRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ropes/{id}/tails": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["trimCutTails"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ropes/{id}/tails/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trimTailsAreWhole"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sensor/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sensorOne"];
+        put: operations["sensorStart"];
+        post?: never;
+        delete: operations["sensorStop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shared-ropes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["benchShared"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -481,6 +1291,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["faultsSigns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/takes/example.wav": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["soundsExample"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/takes/from-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["eventFilesRead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/takes/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rhythmTake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/takes/to-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["eventFilesWrite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trims/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["trimTrim"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -501,7 +1407,8 @@ export interface components {
         ArcView: {
             handSpanM: number;
             depthM: number;
-            points: components["schemas"]["PointView"][];
+            under: components["schemas"]["PointView"][];
+            over: components["schemas"]["PointView"][];
         };
         AthleteInput: {
             name: string;
@@ -513,6 +1420,7 @@ export interface components {
             cautions?: ("red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart")[];
             cautionNote?: string;
             birthYear?: number | null;
+            guardianConsent?: boolean;
         };
         AthleteView: {
             id: string;
@@ -523,6 +1431,12 @@ export interface components {
             stage: components["schemas"]["Stage"];
             stageNumber: number;
             birthYear: number | null;
+            guardianConsent: boolean;
+            needsConsent: boolean;
+            growth: components["schemas"]["SentenceView"] | null;
+            measureAgain: components["schemas"]["SentenceView"] | null;
+            taped: components["schemas"]["TapedView"];
+            trimSchool: components["schemas"]["TrimSchool"] | null;
             cautions: components["schemas"]["CautionView"][];
             cautionNote: string | null;
             rope: components["schemas"]["OwnRopeView"] | null;
@@ -573,6 +1487,30 @@ export interface components {
         };
         /** @enum {string} */
         CableFamily: "beaded" | "thick-cord" | "medium-cord" | "coated-steel" | "thin-wire" | "weighted";
+        CableRowView: {
+            ownCableId: string | null;
+            version: number | null;
+            family: components["schemas"]["CableFamily"];
+            name: string;
+            diameterM: number;
+            densityKgPerM: number;
+            learningPullN: number;
+            doublesPullN: number;
+            doublesPowerW: number;
+            wristCircleM: number;
+            feel: components["schemas"]["Feel"];
+            feelStep: number;
+            effort: components["schemas"]["Effort"];
+            effortStep: number;
+            forStage: boolean;
+            recommended: boolean;
+            whips: boolean;
+        };
+        CablesView: {
+            cableLengthM: number;
+            cables: components["schemas"]["CableRowView"][];
+            reasons: components["schemas"]["SentenceView"][];
+        };
         /** @enum {string} */
         Caution: "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart";
         CautionView: {
@@ -591,7 +1529,9 @@ export interface components {
             stage: components["schemas"]["Stage"];
             stageNumber: number;
             ropeM: number | null;
+            measure: components["schemas"]["SentenceView"] | null;
             drill: components["schemas"]["DrillView"];
+            cueReason: string;
             outlook: components["schemas"]["SentenceView"] | null;
             caution: boolean;
             stop: boolean;
@@ -606,10 +1546,59 @@ export interface components {
             justNow: components["schemas"]["AttemptView"][];
             revision: number;
         };
+        ClockPhaseView: {
+            kind: components["schemas"]["PhaseKind"];
+            seconds: number;
+            round: number;
+            station: string | null;
+        };
         CoachView: {
             id: string;
             name: string;
             role: components["schemas"]["Role"];
+        };
+        CueView: {
+            fault: string;
+            name: string;
+            cue: string;
+            drill: string;
+            reason: components["schemas"]["SentenceView"];
+            stepBack: components["schemas"]["SentenceView"] | null;
+            watch: components["schemas"]["SentenceView"];
+        };
+        CutBarView: {
+            pieces: components["schemas"]["CutPieceView"][];
+            offcutM: number;
+        };
+        CutListView: {
+            family: components["schemas"]["CableFamily"];
+            familyName: string;
+            stockM: number;
+            bars: components["schemas"]["CutBarView"][];
+            wasteM: number;
+            proven: boolean;
+            verdict: components["schemas"]["SentenceView"];
+        };
+        CutPieceView: {
+            athleteId: string;
+            name: string;
+            cableLengthM: number;
+            cutLengthM: number;
+            family: components["schemas"]["CableFamily"];
+            familyName: string;
+            ofKeptRope: boolean;
+        };
+        CutSheetView: {
+            day: string;
+            sparePerSideM: number;
+            lists: components["schemas"]["CutListView"][];
+        };
+        DiagnosisView: {
+            athleteId: string;
+            advice: components["schemas"]["SentenceView"];
+            ropeFirst: boolean;
+            ranked: components["schemas"]["RankedFaultView"][];
+            cue: components["schemas"]["CueView"];
         };
         /** @enum {string} */
         DominantHand: "right" | "left" | "both";
@@ -627,14 +1616,72 @@ export interface components {
             beats: components["schemas"]["BeatView"][];
         };
         /** @enum {string} */
+        Effort: "low" | "moderate" | "high" | "heavy";
+        EraseInput: {
+            name: string;
+        };
+        /** @enum {string} */
+        Evenness: "even" | "watch" | "uneven";
+        EvidenceView: {
+            sign: components["schemas"]["Sign"];
+            text: string;
+            marks: number;
+            reason: string;
+        };
+        /** @enum {string} */
         Experience: "none" | "singles" | "some-doubles" | "linked-doubles";
+        FamilyView: {
+            code: components["schemas"]["CableFamily"];
+            name: string;
+        };
+        /** @enum {string} */
+        Feel: "faint" | "light" | "clear" | "strong";
         FigureView: {
             statureM: number;
             shoulderM: number;
             hipM: number;
             kneeM: number;
             shoulderBreadthM: number;
+            footLengthM: number;
             handHeightM: number;
+        };
+        /** @enum {string} */
+        Fit: "too-short" | "short" | "right" | "long" | "too-long";
+        FitView: {
+            fit: components["schemas"]["Fit"] | null;
+            offByM: number | null;
+            cableLengthM: number | null;
+            reaches: components["schemas"]["SentenceView"] | null;
+            remedy: components["schemas"]["SentenceView"] | null;
+            effects: components["schemas"]["SentenceView"][];
+        };
+        FocusInput: {
+            athleteId: string;
+            fault: string;
+            signs?: ("hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "misses-only-late" | "worse-with-effort" | "shoulders-burn")[];
+        };
+        FocusOfToday: {
+            id: string;
+            cue: components["schemas"]["CueView"];
+            version: number;
+        };
+        FocusView: {
+            id: string;
+            athleteId: string;
+            cue: components["schemas"]["CueView"];
+            givenAt: string;
+            removed: boolean;
+            version: number;
+        };
+        FramesView: {
+            flightS: number;
+            flightErrorS: number;
+            jumpM: number;
+            jumpErrorM: number;
+            turnsPerMin: number;
+            turnsErrorPerMin: number;
+            firstPassAfterS: number;
+            verdict: components["schemas"]["SentenceView"];
         };
         GateView: {
             count: number;
@@ -645,16 +1692,131 @@ export interface components {
             basis: components["schemas"]["SentenceView"];
             next: components["schemas"]["SentenceView"];
         };
+        GivenRopeView: {
+            athleteId: string;
+            firstName: string;
+            idealM: number;
+            rackRopeId: string | null;
+            tag: string | null;
+            cableLengthM: number | null;
+            reasons: components["schemas"]["SentenceView"][];
+            pin: components["schemas"]["PinView"] | null;
+            handedOut: boolean;
+        };
         GymView: {
             id: string;
             name: string;
             timeZone: string;
             unit: components["schemas"]["LengthUnit"];
+            trimSchool: components["schemas"]["TrimSchool"];
+            version: number;
+        };
+        HandLimitsView: {
+            leastOutM: number;
+            mostOutM: number;
+            leastHeightM: number;
+            mostHeightM: number;
+            leastAheadM: number;
+            mostAheadM: number;
+        };
+        HandsView: {
+            leftOutM: number;
+            leftHeightM: number;
+            rightOutM: number;
+            rightHeightM: number;
+            aheadM: number;
+        };
+        HeardView: {
+            seconds: number;
+            turnsS: number[];
+            landingsS: number[];
+            confidence: number;
+            counts: boolean;
+            verdict: components["schemas"]["SentenceView"];
+            columnS: number;
+            ticks: number[];
+            thuds: number[];
+        };
+        HeightBandView: {
+            fromM: number;
+            toM: number;
+            tag: string | null;
+            cableLengthM: number | null;
+        };
+        ImportCountView: {
+            table: string;
+            add: number;
+            change: number;
+            same: number;
+        };
+        ImportView: {
+            id: string;
+            state: components["schemas"]["JobState"];
+            done: number;
+            total: number;
+            counts: components["schemas"]["ImportCountView"][];
+            errors: components["schemas"]["RowErrorView"][];
+            errorCount: number;
+            examples: string[];
+            fault: string | null;
+            version: number;
+        };
+        InspectionInput: {
+            failed: ("bearing-spins" | "no-kinks" | "coating-whole" | "no-strands" | "screws-tight" | "ends-safe" | "sides-even")[];
+        };
+        /** @enum {string} */
+        InspectionPoint: "bearing-spins" | "no-kinks" | "coating-whole" | "no-strands" | "screws-tight" | "ends-safe" | "sides-even";
+        InspectionPointView: {
+            code: components["schemas"]["InspectionPoint"];
+            sentence: string;
+        };
+        InspectionView: {
+            on: string | null;
+            safe: boolean;
+            failed: components["schemas"]["InspectionPoint"][];
+            found: string[];
+        };
+        IntervalView: {
+            athleteId: string;
+            code: string;
+            measure: components["schemas"]["Measure"];
+            text: string;
+            workS: number;
+            restS: number;
+            rounds: number;
+            stations: string[];
+            phases: components["schemas"]["ClockPhaseView"][];
+            works: number;
+            totalWorkS: number;
+            totalRestS: number;
+            totalS: number;
+            contacts: number;
+            load: components["schemas"]["SentenceView"];
+        };
+        /** @enum {string} */
+        JobState: "waiting" | "reading" | "preview" | "agreed" | "writing" | "done" | "refused" | "cancelled";
+        JumpExplorerView: {
+            cableLengthM: number;
+            footLengthM: number;
+            clearanceM: number;
+            curves: components["schemas"]["PassCurveView"][];
+            now: components["schemas"]["WayView"];
+            highSlow: components["schemas"]["WayView"];
+            lowFast: components["schemas"]["WayView"];
+            answer: components["schemas"]["SentenceView"];
+            wideHands: components["schemas"]["SentenceView"];
         };
         /** @enum {string} */
         JumpKind: "s" | "S" | "q" | "d" | "t";
+        JumpPointView: {
+            jumpM: number;
+            leastTurnsPerMin: number | null;
+            evenTurnsPerMin: number;
+        };
         LadderView: {
             athleteId: string;
+            code: string;
+            measure: components["schemas"]["Measure"];
             outlook: components["schemas"]["SentenceView"];
             source: components["schemas"]["SentenceView"];
             rungs: components["schemas"]["RungView"][];
@@ -665,6 +1827,8 @@ export interface components {
             misses: number;
             cleanS: number;
             expectedS: number;
+            breakS: number;
+            load: components["schemas"]["SentenceView"];
         };
         /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
@@ -674,11 +1838,38 @@ export interface components {
         };
         /** @enum {string} */
         Measure: "streak" | "tries" | "hold";
+        MeasuresInput: {
+            shoulder?: string | null;
+            armpit?: string | null;
+            chest?: string | null;
+            breastbone?: string | null;
+            /** @enum {string|null} */
+            trimSchool?: "start-long" | "goal-length" | null;
+        };
+        NightInput: {
+            pairs: components["schemas"]["PinInput"][];
+        };
+        OwnCableInput: {
+            name: string;
+            diameterMm: number;
+            piece: string;
+            grams: number;
+        };
+        OwnCableView: {
+            id: string;
+            name: string;
+            diameterM: number;
+            densityKgPerM: number;
+            like: components["schemas"]["CableFamily"];
+            removed: boolean;
+            version: number;
+        };
         OwnRopeView: {
             id: string;
             cableLengthM: number;
             family: components["schemas"]["CableFamily"];
             byHand: boolean;
+            inspection: components["schemas"]["InspectionView"];
         };
         PacingView: {
             athleteId: string;
@@ -692,6 +1883,42 @@ export interface components {
             unbrokenS: number;
             ways: components["schemas"]["ScaledView"][];
         };
+        PassCurveView: {
+            passes: number;
+            points: components["schemas"]["JumpPointView"][];
+            leastEvenJumpM: number;
+        };
+        PastLengthView: {
+            ropeId: string;
+            since: string;
+            cableLengthM: number;
+            reason: string;
+            entries: number;
+            missesPer100: number | null;
+        };
+        PatternView: {
+            notation: string;
+            text: string;
+            jumps: number;
+            turns: number;
+            cadencePerMin: number;
+            beats: components["schemas"]["BeatView"][];
+        };
+        /** @enum {string} */
+        PhaseKind: "work" | "rest";
+        PinInput: {
+            athleteId: string;
+            rackRopeId: string;
+        };
+        PinView: {
+            id: string;
+            athleteId: string;
+            rackRopeId: string;
+            removed: boolean;
+            version: number;
+        };
+        /** @enum {string} */
+        Place: "hands" | "feet" | "legs" | "trunk" | "head" | "rope" | "sound" | "beat" | "feeling";
         PointView: {
             xM: number;
             yM: number;
@@ -699,8 +1926,45 @@ export interface components {
         QualityInput: {
             clean: boolean;
         };
+        RackRopeInput: {
+            tag: string;
+            cable: string;
+            handle: string;
+            /** @enum {string} */
+            family: "beaded" | "thick-cord" | "medium-cord" | "coated-steel" | "thin-wire" | "weighted";
+            keptBack?: boolean;
+        };
+        RackRopeView: {
+            id: string;
+            tag: string;
+            cableLengthM: number;
+            handleLengthM: number;
+            family: components["schemas"]["CableFamily"];
+            familyName: string;
+            keptBack: boolean;
+            inspection: components["schemas"]["InspectionView"];
+            removed: boolean;
+            version: number;
+        };
+        RankedFaultView: {
+            fault: string;
+            name: string;
+            why: string;
+            share: number;
+            evidence: components["schemas"]["EvidenceView"][];
+        };
         /** @enum {string} */
         Reading: "handle-end" | "cable-end" | "overall";
+        RecordingView: {
+            id: string;
+            state: components["schemas"]["JobState"];
+            done: number;
+            total: number;
+            kept: boolean;
+            heard: components["schemas"]["HeardView"] | null;
+            fault: string | null;
+            version: number;
+        };
         /** @enum {string} */
         Role: "owner" | "coach" | "helper";
         RopeInput: {
@@ -714,6 +1978,11 @@ export interface components {
             family: "beaded" | "thick-cord" | "medium-cord" | "coated-steel" | "thin-wire" | "weighted";
             cable?: string | null;
             overrideReason?: string;
+            cableId?: string | null;
+        };
+        RopeTermsView: {
+            families: components["schemas"]["FamilyView"][];
+            inspection: components["schemas"]["InspectionPointView"][];
         };
         RopeView: {
             id: string;
@@ -725,6 +1994,9 @@ export interface components {
             stance: components["schemas"]["Stance"];
             computedCableM: number;
             overrideReason: string;
+            cableId: string | null;
+            tailsCutOn: string | null;
+            inspection: components["schemas"]["InspectionView"];
             removed: boolean;
             version: number;
         };
@@ -733,6 +2005,13 @@ export interface components {
             expectedS: number;
             unbrokenS: number;
         };
+        RowErrorView: {
+            where: string;
+            field: string;
+            value: string;
+            accepted: string;
+            message: string;
+        };
         RungView: {
             text: string;
             notation: string;
@@ -740,6 +2019,7 @@ export interface components {
             chance: number;
             tries: number;
             expectedS: number;
+            reps: number;
         };
         ScaledView: {
             scaling: components["schemas"]["Scaling"];
@@ -765,15 +2045,56 @@ export interface components {
             cutLengthM: number;
             uncertaintyM: number;
             reachM: number | null;
+            taped: boolean;
             spareArcM: number;
+        };
+        SensorInput: {
+            notation?: string;
+            cadence?: number;
+            seconds?: number;
+            jitter?: number;
+            /** @enum {string} */
+            fault?: "none" | "double-bounce" | "pause" | "rushing" | "late-spin" | "trip";
+            seed?: number;
+        };
+        SensorRunView: {
+            id: string;
+            state: components["schemas"]["JobState"];
+            turnsS: number[];
+            landingsS: number[];
+            version: number;
         };
         SentenceView: {
             code: string;
             sentence: string;
         };
+        SharedRopesView: {
+            faceToFaceM: number;
+            faceToFace: components["schemas"]["SentenceView"];
+            sideBySideM: number;
+            sideBySide: components["schemas"]["SentenceView"];
+            turnedM: number | null;
+            turned: components["schemas"]["SentenceView"] | null;
+        };
+        SideArcView: {
+            radiusM: number;
+            toesAheadM: number;
+            meetsAheadM: number | null;
+            meets: components["schemas"]["SentenceView"];
+        };
+        /** @enum {string} */
+        Sign: "hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "misses-only-late" | "worse-with-effort" | "shoulders-burn";
+        SignGroupView: {
+            place: components["schemas"]["Place"];
+            signs: components["schemas"]["SignView"][];
+        };
         SignInInput: {
             email: string;
             password: string;
+        };
+        SignView: {
+            code: components["schemas"]["Sign"];
+            text: string;
         };
         SizingView: {
             athleteId: string;
@@ -787,23 +2108,104 @@ export interface components {
             turning: components["schemas"]["TurningView"];
             handleLengthM: number;
             reach: components["schemas"]["SentenceView"];
+            trimSchool: components["schemas"]["TrimSchool"];
+            goalCableM: number;
+            handLimits: components["schemas"]["HandLimitsView"];
         };
         /** @enum {string} */
         Stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+        StageInput: {
+            /** @enum {string} */
+            stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+        };
         /** @enum {string} */
         Stance: "one-foot" | "two-feet" | "pinned";
+        TakeEventsView: {
+            turnsS: number[];
+            landingsS: number[];
+        };
+        TakeInput: {
+            turnsS: number[];
+            landingsS: number[];
+            target?: string | null;
+        };
+        TakeView: {
+            jumps: number;
+            turns: number;
+            passes: number[];
+            cadencePerMin: number | null;
+            variation: number | null;
+            evenness: components["schemas"]["Evenness"] | null;
+            driftPerMin: number | null;
+            pauses: number;
+            misses: number;
+            doubleBounces: number;
+            longestStreak: number;
+            firstBroken: number | null;
+            verdict: components["schemas"]["SentenceView"];
+            entryReps: number;
+            entryMisses: number;
+            seconds: number;
+        };
+        TapedView: {
+            shoulderM: number | null;
+            armpitM: number | null;
+            chestM: number | null;
+            breastboneM: number | null;
+        };
         TodayView: {
             athleteId: string;
             drill: components["schemas"]["DrillView"];
             reason: components["schemas"]["SentenceView"];
             others: components["schemas"]["DrillView"][];
+            focus: components["schemas"]["FocusOfToday"] | null;
             gate: components["schemas"]["GateView"] | null;
             entries: components["schemas"]["AttemptView"][];
         };
+        TonightView: {
+            given: components["schemas"]["GivenRopeView"][];
+            served: number;
+            toBuyM: number[];
+            handedOut: boolean;
+        };
+        /** @enum {string} */
+        TrimAdvice: "keep" | "wait" | "let-out" | "cannot-tell";
+        TrimInput: {
+            ropeId: string;
+            cable: string;
+        };
+        /** @enum {string} */
+        TrimSchool: "start-long" | "goal-length";
+        TrimSchoolInput: {
+            /** @enum {string} */
+            trimSchool: "start-long" | "goal-length";
+        };
+        TrimStepView: {
+            cableLengthM: number;
+            offPerSideM: number;
+            gate: components["schemas"]["SentenceView"];
+        };
+        TrimView: {
+            rope: components["schemas"]["RopeView"] | null;
+            goalSchool: components["schemas"]["School"];
+            goalM: number;
+            steps: components["schemas"]["TrimStepView"][];
+            advice: components["schemas"]["SentenceView"] | null;
+            gateOpen: boolean;
+            gate: components["schemas"]["SentenceView"] | null;
+            notToday: components["schemas"]["SentenceView"] | null;
+            outcome: components["schemas"]["TrimAdvice"] | null;
+            outcomeReason: components["schemas"]["SentenceView"] | null;
+            mayCutTails: boolean;
+            tails: components["schemas"]["SentenceView"] | null;
+            history: components["schemas"]["PastLengthView"][];
+        };
         TurningView: {
             cableLengthM: number;
+            hands: components["schemas"]["HandsView"];
             arc: components["schemas"]["ArcView"];
-            wideArc: components["schemas"]["ArcView"] | null;
+            wideUnder: components["schemas"]["PointView"][] | null;
+            side: components["schemas"]["SideArcView"];
             eachHandOutM: number;
             riseM: number | null;
             floorClearanceM: number;
@@ -814,7 +2216,16 @@ export interface components {
             overHead: components["schemas"]["SentenceView"];
             atFloor: components["schemas"]["SentenceView"];
             wideHands: components["schemas"]["SentenceView"];
+            unevenHands: components["schemas"]["SentenceView"];
             ceiling: components["schemas"]["SentenceView"];
+        };
+        WayView: {
+            jumpM: number;
+            cadencePerMin: number;
+            turnsPerMin: number;
+            powerWPerKg: number;
+            dragW: number;
+            lateBudgetS: number;
         };
     };
     responses: never;
@@ -1001,6 +2412,254 @@ export interface operations {
             };
         };
     };
+    benchArc: {
+        parameters: {
+            query?: {
+                cable?: string;
+                leftOutM?: number | null;
+                leftHeightM?: number | null;
+                rightOutM?: number | null;
+                rightHeightM?: number | null;
+                aheadM?: number | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TurningView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cablesForAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CablesView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    faultsDiagnosis: {
+        parameters: {
+            query?: {
+                signs?: string;
+                ropeChecked?: "yes" | "no";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiagnosisView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    athletesErase: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EraseInput"];
+            };
+        };
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    benchFit: {
+        parameters: {
+            query?: {
+                reaches?: null;
+                cable?: string | null;
+                stance?: "one-foot" | "two-feet" | "pinned";
+                handle?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setsIntervals: {
+        parameters: {
+            query?: {
+                text?: string | null;
+                workS?: number;
+                restS?: number;
+                rounds?: number;
+                stations?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IntervalView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rhythmExplore: {
+        parameters: {
+            query?: {
+                passes?: number;
+                contactMs?: number;
+                handsOutCm?: number;
+                jumpCm?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JumpExplorerView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     setsLadder: {
         parameters: {
             query?: {
@@ -1023,6 +2682,44 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LadderView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    athletesMeasure: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuresInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteView"];
                 };
             };
             /** @description refused, with the reason */
@@ -1107,7 +2804,7 @@ export interface operations {
             };
         };
     };
-    ropesSizing: {
+    benchSizing: {
         parameters: {
             query?: {
                 school?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
@@ -1143,6 +2840,44 @@ export interface operations {
             };
         };
     };
+    athletesMove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StageInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     classToday: {
         parameters: {
             query?: never;
@@ -1161,6 +2896,40 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trimPath: {
+        parameters: {
+            query?: {
+                goal?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
+                step?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrimView"];
                 };
             };
             /** @description refused, with the reason */
@@ -1355,6 +3124,118 @@ export interface operations {
             };
         };
     };
+    cablesAdd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnCableInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCableView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCableView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cablesRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCableView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cablesRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCableView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcArc: {
         parameters: {
             query?: never;
@@ -1377,6 +3258,10 @@ export interface operations {
                     hand_height_m?: number;
                     /** @description handle tips above the floor, with its unit; instead of hand_height_m */
                     hand_height?: string | number;
+                    /** @description the right hand, when it is not as high as the left */
+                    other_hand_height_m?: number;
+                    /** @description the right hand, when it is not as high as the left, with its unit; instead of other_hand_height_m */
+                    other_hand_height?: string | number;
                     /** @description height of the athlete */
                     stature_m?: number;
                     /** @description height of the athlete, with its unit; instead of stature_m */
@@ -1437,6 +3322,201 @@ export interface operations {
                     hand_span_m?: number;
                     /** @description between the handle tips while turning, with its unit; instead of hand_span_m */
                     hand_span?: string | number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcAssign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description by athlete and rope; null: not allowed */
+                    cost?: (number | null)[][];
+                    /** @description who is here */
+                    athletes?: {
+                        /** @description who */
+                        name: string;
+                        /** @description the cable they should have */
+                        ideal_m?: number;
+                        /** @description the cable they should have, with its unit; instead of ideal_m */
+                        ideal?: string | number;
+                        /**
+                         * @description decides which cables are allowed
+                         * @enum {string}
+                         */
+                        stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                        /** @description tag of the rope they had last time */
+                        last_rope?: string;
+                    }[];
+                    /** @description what hangs on the rack */
+                    ropes?: {
+                        /** @description which */
+                        tag: string;
+                        /** @description between the handles */
+                        cable_length_m?: number;
+                        /** @description between the handles, with its unit; instead of cable_length_m */
+                        cable_length?: string | number;
+                        /**
+                         * @description family of the cable; left out: fit for everybody
+                         * @enum {string}
+                         */
+                        family?: "beaded" | "thick-cord" | "medium-cord" | "coated-steel" | "thin-wire" | "weighted";
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcCable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description mass of a metre; or construction */
+                    linear_density_kg_per_m?: number;
+                    /** @description how it is made, instead of its mass */
+                    construction?: {
+                        /**
+                         * @description solid cord, or steel strand in a coating
+                         * @enum {string}
+                         */
+                        kind: "solid" | "coated-steel";
+                        /** @description outside */
+                        diameter_m?: number;
+                        /** @description outside, with its unit; instead of diameter_m */
+                        diameter?: string | number;
+                        /** @description of the strand */
+                        core_diameter_m?: number;
+                        /** @description of the strand, with its unit; instead of core_diameter_m */
+                        core_diameter?: string | number;
+                        /** @description of the cord, or of the coating */
+                        density_kg_per_m3?: number;
+                        /** @description of the strand: kg per 100 m and mm² */
+                        mass_factor?: number;
+                    };
+                    /** @description outside; left out: that of the construction */
+                    diameter_m?: number;
+                    /** @description outside; left out: that of the construction, with its unit; instead of diameter_m */
+                    diameter?: string | number;
+                    /** @description between the handles */
+                    cable_length_m?: number;
+                    /** @description between the handles, with its unit; instead of cable_length_m */
+                    cable_length?: string | number;
+                    /** @description between the handle tips while turning */
+                    hand_span_m?: number;
+                    /** @description between the handle tips while turning, with its unit; instead of hand_span_m */
+                    hand_span?: string | number;
+                    /** @description turns a minute */
+                    turns_per_min: number;
+                    /** @description of a cylinder across the wind */
+                    drag_coefficient?: number;
+                    /** @description of the air */
+                    air_density_kg_per_m3?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description what is wanted */
+                    pieces: {
+                        /** @description cable between the handles */
+                        length_m?: number;
+                        /** @description cable between the handles, with its unit; instead of length_m */
+                        length?: string | number;
+                        /** @description how many */
+                        count?: number;
+                    }[];
+                    /** @description of one coil or cable */
+                    stock_length_m?: number;
+                    /** @description of one coil or cable, with its unit; instead of stock_length_m */
+                    stock_length?: string | number;
+                    /** @description more for each piece: spare and what sits in the handles */
+                    allowance_m?: number;
+                    /** @description more for each piece: spare and what sits in the handles, with its unit; instead of allowance_m */
+                    allowance?: string | number;
+                    /** @description lost to a cut */
+                    kerf_m?: number;
+                    /** @description lost to a cut, with its unit; instead of kerf_m */
+                    kerf?: string | number;
                 };
             };
         };
@@ -1581,6 +3661,50 @@ export interface operations {
             };
         };
     };
+    calcFrames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description of the camera, not of the player */
+                    frames_per_s: number;
+                    /** @description first frame in the air */
+                    takeoff: number;
+                    /** @description the rope under the feet */
+                    pass_1: number;
+                    /** @description and again */
+                    pass_2: number;
+                    /** @description first frame on the floor */
+                    landing: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcGate: {
         parameters: {
             query?: never;
@@ -1635,6 +3759,131 @@ export interface operations {
                     rough_last?: number;
                     /** @description another count than the stage's */
                     count?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcInterval: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the set, like "20/10 x8" or "20/10 x2: hops, tall singles"; or the fields below */
+                    text?: string;
+                    /** @description work */
+                    work_s?: number;
+                    /** @description rest after it */
+                    rest_s?: number;
+                    /** @description times, or times through all stations */
+                    rounds?: number;
+                    /** @description stations of a circuit */
+                    stations?: {
+                        /** @description what is done there */
+                        name: string;
+                    }[];
+                    /** @description jumps a minute while working */
+                    cadence_per_min?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcJump: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description of the rope in one flight */
+                    passes: number;
+                    /** @description rise of the body */
+                    jump_m?: number;
+                    /** @description rise of the body, with its unit; instead of jump_m */
+                    jump?: string | number;
+                    /** @description turns a minute while the rope passes */
+                    turns_per_min?: number;
+                    /** @description on the floor between two flights */
+                    contact_s?: number;
+                    /** @description of the shoe */
+                    foot_length_m?: number;
+                    /** @description of the shoe, with its unit; instead of foot_length_m */
+                    foot_length?: string | number;
+                    /** @description of the rope below the hands */
+                    arc_depth_m?: number;
+                    /** @description of the rope below the hands, with its unit; instead of arc_depth_m */
+                    arc_depth?: string | number;
+                    /** @description outside */
+                    cable_diameter_m?: number;
+                    /** @description outside, with its unit; instead of cable_diameter_m */
+                    cable_diameter?: string | number;
+                    /** @description of the lowest point above the floor */
+                    lift_m?: number;
+                    /** @description of the lowest point above the floor, with its unit; instead of lift_m */
+                    lift?: string | number;
+                    /** @description room between cable and shoe */
+                    margin_m?: number;
+                    /** @description room between cable and shoe, with its unit; instead of margin_m */
+                    margin?: string | number;
+                    /** @description share of the jump by which the hands rise with the body */
+                    hands_rise?: number;
+                    /** @description of the athlete; then the power is given too */
+                    mass_kg?: number;
+                    /** @description between the handles; with the span gives the drag */
+                    cable_length_m?: number;
+                    /** @description between the handles; with the span gives the drag, with its unit; instead of cable_length_m */
+                    cable_length?: string | number;
+                    /** @description between the handle tips */
+                    hand_span_m?: number;
+                    /** @description between the handle tips, with its unit; instead of hand_span_m */
+                    hand_span?: string | number;
                 };
             };
         };
@@ -1841,6 +4090,46 @@ export interface operations {
             };
         };
     };
+    calcRhythm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description when the rope met the floor, ascending */
+                    turns_s?: number[];
+                    /** @description when the feet did, ascending */
+                    landings_s?: number[];
+                    /** @description a pattern to compare with, over and over */
+                    target?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcRope: {
         parameters: {
             query?: never;
@@ -1896,6 +4185,11 @@ export interface operations {
                      * @enum {string}
                      */
                     stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                    /**
+                     * @description start long and trim, or the goal length from day one
+                     * @enum {string}
+                     */
+                    trim_school?: "start-long" | "goal-length";
                 };
             };
         };
@@ -1979,6 +4273,44 @@ export interface operations {
                      * @enum {string}
                      */
                     aim?: "keep-moving" | "practise" | "race";
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcSound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description one jumper, phone close by, no music; at most 30 minutes */
+                    wav: string;
+                    /** @description a pattern to compare with, over and over */
+                    target?: string;
                 };
             };
         };
@@ -2118,6 +4450,154 @@ export interface operations {
             };
         };
     };
+    calcSynth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description what they jump, over and over */
+                    pattern?: string;
+                    /** @description jumps a minute */
+                    cadence_per_min?: number;
+                    /** @description how long */
+                    seconds?: number;
+                    /** @description how uneven: standard deviation as a share of the beat */
+                    jitter?: number;
+                    /**
+                     * @description what they do wrong
+                     * @enum {string}
+                     */
+                    fault?: "none" | "double-bounce" | "pause" | "rushing" | "late-spin" | "trip";
+                    /** @description the same makes the same */
+                    seed?: number;
+                    /** @description signal over noise */
+                    noise_db?: number;
+                    /** @description how loud the first wall answers */
+                    echo?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcTrim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description height of the athlete */
+                    stature_m?: number;
+                    /** @description height of the athlete, with its unit; instead of stature_m */
+                    stature?: string | number;
+                    /** @description height of the athlete, with its unit; instead of stature_m */
+                    height?: string | number;
+                    /** @description heights the coach has taped; each wins over its estimate */
+                    landmarks_m?: {
+                        shoulder?: number;
+                        armpit?: number;
+                        chest?: number;
+                        "below-chest"?: number;
+                        breastbone?: number;
+                        ribs?: number;
+                        waist?: number;
+                        hip?: number;
+                    };
+                    /** @description cable between the handles today */
+                    cable_length_m?: number;
+                    /** @description cable between the handles today, with its unit; instead of cable_length_m */
+                    cable_length?: string | number;
+                    /**
+                     * @description school whose length is the goal
+                     * @enum {string}
+                     */
+                    goal?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone";
+                    /** @description school whose length is the goal, with its unit; instead of goal */
+                    goal_school?: string | number;
+                    /** @description school whose length is the goal, with its unit; instead of goal */
+                    school?: string | number;
+                    /** @description taken off each side at once */
+                    step_per_side_m?: number;
+                    /** @description taken off each side at once, with its unit; instead of step_per_side_m */
+                    step_per_side?: string | number;
+                    /** @description length of one handle */
+                    handle_length_m?: number;
+                    /** @description length of one handle, with its unit; instead of handle_length_m */
+                    handle_length?: string | number;
+                    /**
+                     * @description how the athlete stands on the rope
+                     * @enum {string}
+                     */
+                    stance?: "one-foot" | "two-feet" | "pinned";
+                    /** @description sets with the length before the last trim */
+                    before?: {
+                        /** @description reps of the whole set */
+                        reps: number;
+                        /** @description misses in it */
+                        misses: number;
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
+                    }[];
+                    /** @description sets since the last trim */
+                    after?: {
+                        /** @description reps of the whole set */
+                        reps: number;
+                        /** @description misses in it */
+                        misses: number;
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcWeibull: {
         parameters: {
             query?: never;
@@ -2224,6 +4704,455 @@ export interface operations {
             };
         };
     };
+    cuttingSheet: {
+        parameters: {
+            query?: {
+                athletes?: string;
+                stock?: string;
+                spare?: string;
+                kerf?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutSheetView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportJson: {
+        parameters: {
+            query?: {
+                athlete?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportCsv: {
+        parameters: {
+            query?: {
+                athlete?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    faultsOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FocusView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    faultsGive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FocusInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FocusView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FocusView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    faultsTakeOff: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FocusView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    faultsRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FocusView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rhythmFrames: {
+        parameters: {
+            query?: {
+                framesPerS?: number;
+                takeOff?: number;
+                pass1?: number;
+                pass2?: number;
+                landing?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FramesView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trimChoose: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrimSchoolInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GymView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importsOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importsSend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importsCallOff: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    importsAgree: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     me: {
         parameters: {
             query?: never;
@@ -2240,6 +5169,669 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tonightHandOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NightInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonightView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonightView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rhythmPattern: {
+        parameters: {
+            query?: {
+                notation?: string;
+                cadence?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    soundsClick: {
+        parameters: {
+            query?: {
+                notation?: string;
+                cadence?: number;
+                rounds?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "audio/wav": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tonightPin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tonightTakeOut: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tonightRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rackAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackRopeView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tonightStrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeightBandView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tonightTonight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonightView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rackHang: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RackRopeInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackRopeView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackRopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rackRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackRopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rackChange: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RackRopeInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackRopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rackInspect: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InspectionInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackRopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rackRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackRopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    recordingsOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordingView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    recordingsSend: {
+        parameters: {
+            query?: {
+                keep?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordingView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordingView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    recordingsThrowAway: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordingView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    recordingsListen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "audio/wav": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    benchTerms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RopeTermsView"];
                 };
             };
             /** @description refused, with the reason */
@@ -2362,6 +5954,44 @@ export interface operations {
             };
         };
     };
+    ropesInspect: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InspectionInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     ropesRestore: {
         parameters: {
             query?: never;
@@ -2383,6 +6013,217 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trimCutTails: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trimTailsAreWhole: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sensorOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SensorRunView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sensorStart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SensorInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SensorRunView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SensorRunView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sensorStop: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SensorRunView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    benchShared: {
+        parameters: {
+            query?: {
+                one?: string;
+                other?: string;
+                jumper?: string | null;
+                apart?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharedRopesView"];
                 };
             };
             /** @description refused, with the reason */
@@ -2442,6 +6283,210 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    faultsSigns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignGroupView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    soundsExample: {
+        parameters: {
+            query?: {
+                notation?: string;
+                cadence?: number;
+                seconds?: number;
+                fault?: "none" | "double-bounce" | "pause" | "rushing" | "late-spin" | "trip";
+                seed?: number;
+                noiseDb?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "audio/wav": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    eventFilesRead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakeEventsView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rhythmTake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    eventFilesWrite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeInput"];
+            };
+        };
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trimTrim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrimInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RopeView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RopeView"];
+                };
             };
             /** @description refused, with the reason */
             default: {

@@ -4,7 +4,8 @@ import { useState, type ReactNode } from 'react';
 import { BrowserRouter } from 'react-router';
 import { ProblemError } from '../api/client';
 import { meKey } from '../api/session';
-import { theme } from '../design/theme';
+import { floorTheme, theme } from '../design/theme';
+import { useFloor } from '../design/useFloor';
 
 /** An ended session shows at the first refused request: ask again who is signed in. */
 function makeClient(): QueryClient {
@@ -31,9 +32,10 @@ function makeClient(): QueryClient {
 
 export function Providers({ children }: { children: ReactNode }) {
   const [client] = useState(makeClient);
+  const floor = useFloor();
   return (
     <QueryClientProvider client={client}>
-      <ConfigProvider theme={theme}>
+      <ConfigProvider theme={floor ? floorTheme : theme}>
         <App>
           <BrowserRouter>{children}</BrowserRouter>
         </App>

@@ -11,18 +11,35 @@ const ropes = () => import('../features/ropes');
 const classHour = () => import('../features/class');
 const sets = () => import('../features/sets');
 const pacing = () => import('../features/pacing');
+const faults = () => import('../features/faults');
+const exchange = () => import('../features/exchange');
 const log = () => import('../features/log');
-const places = () => import('../features/places');
+const rhythm = () => import('../features/rhythm');
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
+const RunPage = lazy(() => sets().then((door) => ({ default: door.RunPage })));
+const FaultsPage = lazy(() => faults().then((door) => ({ default: door.FaultsPage })));
+const ExchangePage = lazy(() => exchange().then((door) => ({ default: door.ExchangePage })));
 const LogPage = lazy(() => log().then((door) => ({ default: door.LogPage })));
 const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
 const AthletePage = lazy(() => athletes().then((door) => ({ default: door.AthletePage })));
 const NewAthletePage = lazy(() => athletes().then((door) => ({ default: door.NewAthletePage })));
 const RopesPage = lazy(() => ropes().then((door) => ({ default: door.RopesPage })));
 const RopeBenchPage = lazy(() => ropes().then((door) => ({ default: door.RopeBenchPage })));
-const ComingPlace = lazy(() => places().then((door) => ({ default: door.ComingPlace })));
+const CablePage = lazy(() => ropes().then((door) => ({ default: door.CablePage })));
+const CheckPage = lazy(() => ropes().then((door) => ({ default: door.CheckPage })));
+const CutPage = lazy(() => ropes().then((door) => ({ default: door.CutPage })));
+const RackPage = lazy(() => ropes().then((door) => ({ default: door.RackPage })));
+const RopeCardPage = lazy(() => ropes().then((door) => ({ default: door.RopeCardPage })));
+const SharedPage = lazy(() => ropes().then((door) => ({ default: door.SharedPage })));
+const TrimPage = lazy(() => ropes().then((door) => ({ default: door.TrimPage })));
+const StripPage = lazy(() => ropes().then((door) => ({ default: door.StripPage })));
+const BeatPage = lazy(() => rhythm().then((door) => ({ default: door.BeatPage })));
+const ExplorerPage = lazy(() => rhythm().then((door) => ({ default: door.ExplorerPage })));
+const ListenPage = lazy(() => rhythm().then((door) => ({ default: door.ListenPage })));
+const SensorPage = lazy(() => rhythm().then((door) => ({ default: door.SensorPage })));
+const FramesPage = lazy(() => rhythm().then((door) => ({ default: door.FramesPage })));
 
 /** Sign-in first; then the eight places. */
 export function Routed() {
@@ -45,13 +62,27 @@ export function Routed() {
             <Route path="/athletes/new" element={<NewAthletePage />} />
             <Route path="/athletes/:id" element={<AthletePage />} />
             <Route path="/ropes" element={<RopesPage />} />
+            <Route path="/ropes/strip" element={<StripPage />} />
+            <Route path="/ropes/rack" element={<RackPage />} />
+            <Route path="/ropes/cut" element={<CutPage />} />
+            <Route path="/ropes/shared" element={<SharedPage />} />
             <Route path="/ropes/:athleteId" element={<RopeBenchPage />} />
+            <Route path="/ropes/:athleteId/cable" element={<CablePage />} />
+            <Route path="/ropes/:athleteId/check" element={<CheckPage />} />
+            <Route path="/ropes/:athleteId/trim" element={<TrimPage />} />
+            <Route path="/ropes/:athleteId/card" element={<RopeCardPage />} />
             <Route path="/class" element={<ClassPage />} />
-            <Route path="/rhythm" element={<ComingPlace place="rhythm" />} />
+            <Route path="/rhythm" element={<BeatPage />} />
+            <Route path="/rhythm/explorer" element={<ExplorerPage />} />
+            <Route path="/rhythm/listen" element={<ListenPage />} />
+            <Route path="/rhythm/sensor" element={<SensorPage />} />
+            <Route path="/rhythm/frames" element={<FramesPage />} />
             <Route path="/sets" element={<SetsPage />} />
+            <Route path="/sets/run" element={<RunPage />} />
             <Route path="/pacing" element={<PacingPage />} />
-            <Route path="/faults" element={<ComingPlace place="faults" />} />
+            <Route path="/faults" element={<FaultsPage />} />
             <Route path="/log" element={<LogPage />} />
+            <Route path="/log/files" element={<ExchangePage />} />
             <Route path="*" element={<Navigate to="/class" replace />} />
           </Routes>
         </Suspense>

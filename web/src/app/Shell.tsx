@@ -1,9 +1,10 @@
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
-import { NavLink } from 'react-router';
+import { NavLink, useLocation } from 'react-router';
 import { useLive } from '../api/live';
 import { useOutbox } from '../api/OutboxProvider';
 import { useMe, useSignOut } from '../api/session';
+import { readRun } from '../lib/setRun';
 import { FindAthlete } from './FindAthlete';
 import { KeyHelp } from './KeyHelp';
 import { places } from './placeList';
@@ -41,6 +42,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </nav>
         <div className={styles.who}>
           <span className={styles.gym}>{me.data?.gym?.name}</span>
+          <OnTheClock userId={me.data?.coach?.id} />
           <Sent
             waiting={waiting.length}
             refused={waiting.filter((write) => write.refused !== undefined).length}
@@ -57,6 +59,17 @@ export function Shell({ children }: { children: ReactNode }) {
       <KeyHelp open={dialog === 'keys'} onClose={close} />
       <FindAthlete open={dialog === 'find'} onClose={close} />
     </>
+  );
+}
+
+/** The way back to a set that runs. */
+function OnTheClock({ userId }: { userId: string | undefined }) {
+  const { pathname } = useLocation();
+  const run = userId === undefined ? null : readRun(userId);
+  return run === null || pathname === '/sets/run' ? null : (
+    <NavLink to="/sets/run" className={styles.unsent ?? ''}>
+      {run.name} on the clock
+    </NavLink>
   );
 }
 

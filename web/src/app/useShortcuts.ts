@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
+import { hasSingleKeys } from '../lib/singleKeys';
 import { places } from './placeList';
 
 interface Actions {
@@ -19,7 +20,13 @@ export function useShortcuts({ onHelp, onFind }: Actions): void {
       if (place !== undefined) {
         event.preventDefault();
         void navigate(place.path);
-      } else if (!isTyping(event.target) && !event.altKey && !event.ctrlKey && !event.metaKey) {
+      } else if (
+        hasSingleKeys() &&
+        !isTyping(event.target) &&
+        !event.altKey &&
+        !event.ctrlKey &&
+        !event.metaKey
+      ) {
         if (event.key === '?') {
           onHelp();
         } else if (event.key === '/') {

@@ -7,26 +7,34 @@ export interface Body {
   hipM: number;
   kneeM: number;
   shoulderBreadthM: number;
+  footLengthM: number;
   handHeightM: number;
+}
+
+/** Where the handle tips turn, in metres: out from the middle, above the floor, ahead of the ankles. */
+export interface Hands {
+  leftOutM: number;
+  leftHeightM: number;
+  rightOutM: number;
+  rightHeightM: number;
+  aheadM: number;
 }
 
 interface Props {
   body: Body;
-  /** Half the distance between the handle tips, in metres. */
-  halfSpanM: number;
+  hands: Hands;
   handleLengthM: number;
 }
 
 const CM = 100;
 
 /** The athlete from the front, to scale; x from the middle, y upward from the floor, both in centimetres. */
-export function ArcFigure({ body, halfSpanM, handleLengthM }: Props) {
+export function ArcFigure({ body, hands, handleLengthM }: Props) {
   const y = (metres: number) => -metres * CM;
   const headHeight = (body.statureM - body.shoulderM) * CM;
   const headRadius = headHeight * 0.36;
   const shoulder = (body.shoulderBreadthM / 2) * CM;
   const hip = shoulder * 0.62;
-  const hand = (halfSpanM - handleLengthM) * CM;
   const limb = shoulder * 0.26;
   return (
     <g className={styles.figure}>
@@ -34,7 +42,10 @@ export function ArcFigure({ body, halfSpanM, handleLengthM }: Props) {
       <path
         d={`M ${-shoulder} ${y(body.shoulderM)} Q 0 ${y(body.shoulderM) - 5} ${shoulder} ${y(body.shoulderM)} L ${hip} ${y(body.hipM)} L ${-hip} ${y(body.hipM)} Z`}
       />
-      {[-1, 1].map((side) => (
+      {[
+        { side: -1, out: hands.leftOutM, height: hands.leftHeightM },
+        { side: 1, out: hands.rightOutM, height: hands.rightHeightM },
+      ].map(({ side, out, height }) => (
         <g key={side} transform={`scale(${side} 1)`}>
           <path
             className={styles.limb}
@@ -44,12 +55,12 @@ export function ArcFigure({ body, halfSpanM, handleLengthM }: Props) {
           <path
             className={styles.limb}
             strokeWidth={limb}
-            d={`M ${shoulder - limb / 2} ${y(body.shoulderM) + limb} L ${shoulder + limb * 0.5} ${y(body.shoulderM * 0.8)} L ${hand} ${y(body.handHeightM)}`}
+            d={`M ${shoulder - limb / 2} ${y(body.shoulderM) + limb} L ${shoulder + limb * 0.5} ${y(body.shoulderM * 0.8)} L ${(out - handleLengthM) * CM} ${y(height)}`}
           />
           <path
             className={styles.handle}
             strokeWidth={3}
-            d={`M ${hand} ${y(body.handHeightM)} L ${halfSpanM * CM} ${y(body.handHeightM)}`}
+            d={`M ${(out - handleLengthM) * CM} ${y(height)} L ${out * CM} ${y(height)}`}
           />
         </g>
       ))}

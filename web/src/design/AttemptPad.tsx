@@ -8,12 +8,14 @@ interface Props {
   measure: Measure;
   /** Reps, tries or seconds the drill aims at: where the counter starts. */
   aim: number;
+  /** A whole set is logged, reps and misses in sum, unless the coach says otherwise. */
+  summed?: boolean;
   onLog: (entry: Entry) => void;
 }
 
 /** Logs by touch: one counter and one touch for how it ended. */
-export function AttemptPad({ measure, aim, onLog }: Props) {
-  const [whole, setWhole] = useState(false);
+export function AttemptPad({ measure, aim, summed: startsSummed = false, onLog }: Props) {
+  const [whole, setWhole] = useState(startsSummed);
   const [clean, setClean] = useState(true);
   const [reps, setReps] = useState(measure === 'streak' ? 0 : aim);
   const [misses, setMisses] = useState(0);

@@ -1,4 +1,5 @@
 import { Button } from 'antd';
+import { FIRST_VERSION } from '../lib/ids';
 import styles from './EntryList.module.css';
 
 interface Shown {
@@ -26,7 +27,11 @@ export function EntryList<Entry extends Shown>({ unsent, entries, onJudge, onUnd
           <span>
             {write.said} <em>not sent yet</em>
           </span>
-          <Button type="text" onClick={() => onUndo(write.id, 1)} aria-label={`Undo ${write.said}`}>
+          <Button
+            type="text"
+            onClick={() => onUndo(write.id, FIRST_VERSION)}
+            aria-label={`Undo ${write.said}`}
+          >
             Undo
           </Button>
         </li>

@@ -1,4 +1,5 @@
-import { ArcFigure, type Body } from './ArcFigure';
+import { ArcFigure, type Body, type Hands } from './ArcFigure';
+import { HandGrip, type Place } from './HandGrip';
 import styles from './RopeArc.module.css';
 
 interface Point {
@@ -7,90 +8,92 @@ interface Point {
 }
 
 interface Arc {
-  handSpanM: number;
-  depthM: number;
-  points: Point[];
+  under: Point[];
+  over: Point[];
 }
 
 interface Sentence {
   sentence: string;
 }
 
-/** A turning rope as the core computed it, with what it says about it. */
+/** A turning rope from the front as the core computed it, with what it says about it. */
 export interface Turning {
+  hands: Hands;
   arc: Arc;
-  wideArc: Arc | null;
-  headClearanceM: number;
+  wideUnder: Point[] | null;
   draggingM: number;
   overHead: Sentence;
   atFloor: Sentence;
   wideHands: Sentence;
+  unevenHands: Sentence;
   ceiling: Sentence;
 }
 
 interface Props {
   body: Body;
   turning: Turning;
+  /** Where the hands are by now: the rope follows as soon as it is computed. */
+  hands: Hands;
   handleLengthM: number;
+  /** Height of the picture: the same while hands are dragged, or they would slip from under the pointer. */
+  topM: number;
   /** "168 cm tall", "hands at 92 cm": already printed in the coach's unit. */
-  labels: { stature: string; hands: string };
+  labels: { stature: string; hands: string; left: string; right: string };
+  onHand: (side: 'left' | 'right', outM: number, heightM: number) => void;
 }
 
 const CM = 100;
-const HALF_WIDTH = 150;
-const BELOW_FLOOR = 34;
+const HALF_WIDTH = 132;
+const BELOW_FLOOR = 16;
 
 /** Front view, true to scale. The rope stops at the floor; what would hang below it lies there and drags. */
-export function RopeArc({ body, turning, handleLengthM, labels }: Props) {
-  const hands = body.handHeightM;
-  const top = (hands + turning.arc.depthM) * CM + 22;
-  const y = (metres: number) => -metres * CM;
-  const said = [turning.overHead, turning.atFloor, turning.wideHands, turning.ceiling].map(
-    (part) => part.sentence,
-  );
+export function RopeArc({ body, turning, hands, handleLengthM, topM, labels, onHand }: Props) {
+  const highest = Math.max(...turning.arc.over.map((point) => point.yM));
+  const top = topM * CM;
+  const middle = ((hands.rightOutM - hands.leftOutM) / 2) * CM;
+  const said = [
+    turning.overHead,
+    turning.atFloor,
+    turning.wideHands,
+    turning.unevenHands,
+    turning.ceiling,
+  ].map((part) => part.sentence);
+  const grip = (side: 'left' | 'right', sign: number) => (at: Place) => onHand(side, sign * at.xM, at.yM);
   return (
-    <figure className={styles.frame}>
-      <svg
-        viewBox={`${-HALF_WIDTH} ${-top} ${2 * HALF_WIDTH} ${top + BELOW_FLOOR}`}
-        role="img"
-        aria-label={`Rope and athlete from the front: ${said.join('; ')}.`}
-      >
+    <svg viewBox={`${-HALF_WIDTH} ${-top} ${2 * HALF_WIDTH} ${top + BELOW_FLOOR}`} className={styles.view}>
+      <g role="img" aria-label={`Rope and athlete from the front: ${said.join('; ')}.`}>
         <rect x={-HALF_WIDTH} y={0} width={2 * HALF_WIDTH} height={BELOW_FLOOR} className={styles.ground} />
         <line x1={-HALF_WIDTH} x2={HALF_WIDTH} y1={0} y2={0} className={styles.floor} />
-        <Level at={hands + turning.arc.depthM} label={turning.overHead.sentence} />
+        <Level at={highest} label={turning.overHead.sentence} />
         <Level at={body.statureM} label={labels.stature} />
-        <Level at={hands} label={labels.hands} />
-        <ArcFigure body={body} halfSpanM={turning.arc.handSpanM / 2} handleLengthM={handleLengthM} />
-        <path d={line(turning.arc.points, (below) => y(hands + below))} className={styles.overhead} />
-        {turning.wideArc !== null && (
-          <path d={cutAtFloor(turning.wideArc.points, hands)} className={styles.wide} />
-        )}
-        <path d={cutAtFloor(turning.arc.points, hands)} className={styles.rope} />
+        <Level at={(hands.leftHeightM + hands.rightHeightM) / 2} label={labels.hands} />
+        <ArcFigure body={body} hands={hands} handleLengthM={handleLengthM} />
+        <path d={line(turning.arc.over)} className={styles.overhead} />
+        {turning.wideUnder !== null && <path d={line(turning.wideUnder)} className={styles.wide} />}
+        <path d={line(turning.arc.under)} className={styles.rope} />
         {turning.draggingM > 0 && (
           <line
-            x1={(-turning.draggingM / 2) * CM}
-            x2={(turning.draggingM / 2) * CM}
+            x1={middle - (turning.draggingM / 2) * CM}
+            x2={middle + (turning.draggingM / 2) * CM}
             y1={2.2}
             y2={2.2}
             className={styles.dragging}
           />
         )}
-        {[-1, 1].map((side) => (
-          <circle
-            key={side}
-            cx={(side * turning.arc.handSpanM * CM) / 2}
-            cy={y(hands)}
-            r={3.4}
-            className={styles.tip}
-          />
-        ))}
-      </svg>
-      <figcaption className={styles.legend}>
-        <span className={styles.legendRope}>{turning.atFloor.sentence}</span>
-        <span className={styles.legendWide}>{turning.wideHands.sentence}</span>
-        <span className={styles.legendCeiling}>{turning.ceiling.sentence}</span>
-      </figcaption>
-    </figure>
+      </g>
+      <HandGrip
+        label="Left hand"
+        said={labels.left}
+        at={{ xM: -hands.leftOutM, yM: hands.leftHeightM }}
+        onMove={grip('left', -1)}
+      />
+      <HandGrip
+        label="Right hand"
+        said={labels.right}
+        at={{ xM: hands.rightOutM, yM: hands.rightHeightM }}
+        onMove={grip('right', 1)}
+      />
+    </svg>
   );
 }
 
@@ -106,16 +109,8 @@ function Level({ at, label }: { at: number; label: string }) {
   );
 }
 
-function line(points: Point[], heightOf: (belowHands: number) => number): string {
+function line(points: Point[]): string {
   return points
-    .map((point, i) => `${i === 0 ? 'M' : 'L'}${(point.xM * CM).toFixed(1)} ${heightOf(point.yM).toFixed(1)}`)
+    .map((point, i) => `${i === 0 ? 'M' : 'L'}${(point.xM * CM).toFixed(1)} ${(-point.yM * CM).toFixed(1)}`)
     .join('');
-}
-
-/** The free arc, with everything under the floor taken away: there the real rope has met the ground. */
-function cutAtFloor(points: Point[], hands: number): string {
-  return line(
-    points.map((point) => ({ xM: point.xM, yM: Math.min(point.yM, hands) })),
-    (below) => (below - hands) * CM,
-  );
 }

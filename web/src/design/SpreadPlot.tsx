@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import styles from './SpreadPlot.module.css';
 
 export interface SpreadRow {
@@ -13,17 +14,22 @@ interface Props {
   chosen: string;
   recommended: string;
   onChoose: (key: string) => void;
+  /** Behind the title: where the numbers come from. */
+  help?: ReactNode;
 }
 
 /** What each school says, as dots on one scale; the choice is a plain radio group, so every key works. */
-export function SpreadPlot({ rows, chosen, recommended, onChoose }: Props) {
+export function SpreadPlot({ rows, chosen, recommended, onChoose, help }: Props) {
   const cables = rows.map((row) => row.cableM);
   const low = Math.min(...cables) - 0.04;
   const high = Math.max(...cables) + 0.04;
   const percent = (metres: number) => `${(100 * (metres - low)) / (high - low)}%`;
   return (
     <fieldset className={styles.plot}>
-      <legend>What the schools say: cable</legend>
+      <legend>
+        What the schools say: cable
+        {help}
+      </legend>
       {rows.map((row) => (
         <label key={row.key} className={row.key === chosen ? styles.chosen : styles.row}>
           <input

@@ -4,6 +4,8 @@ import styles from './Workbench.module.css';
 interface Props {
   /** A sentence about the state, not a noun. */
   title: string;
+  /** Under the title: the parts of this place. */
+  nav?: ReactNode;
   /** Left: who or what this is about. */
   subject?: ReactNode;
   /** Middle: the picture. */
@@ -15,7 +17,7 @@ interface Props {
 }
 
 /** The three parts of every screen: subject, picture, decision. On a phone the decision comes before the picture. */
-export function Workbench({ title, subject, children, decision, decisionLast = false }: Props) {
+export function Workbench({ title, nav, subject, children, decision, decisionLast = false }: Props) {
   return (
     <main className={subject === undefined ? styles.two : styles.three} id="main">
       {subject !== undefined && (
@@ -25,6 +27,7 @@ export function Workbench({ title, subject, children, decision, decisionLast = f
       )}
       <div className={styles.head}>
         <h1>{title}</h1>
+        {nav}
       </div>
       <section className={styles.picture} aria-label="Picture">
         {children}

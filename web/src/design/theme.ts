@@ -35,3 +35,13 @@ export const theme: ThemeConfig = {
     Form: { labelColor: colours.stone, verticalLabelPadding: '0 0 4px' },
   },
 };
+
+/** On the floor every control is as high as a thumb needs. */
+export const floorTheme: ThemeConfig = {
+  ...theme,
+  token: { ...theme.token, controlHeight: 48 },
+  components: { ...theme.components, Segmented: { trackPadding: 0 } },
+};
+
+/** Phones and tablets; the same width as in the style sheets. */
+export const FLOOR = '(max-width: 1000px)';

@@ -4,3 +4,6 @@ import { v7 } from 'uuid';
 export function newId(): string {
   return v7();
 }
+
+/** The version of a row that nobody has changed since it was made. */
+export const FIRST_VERSION = 1;

@@ -1,11 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import golden from '../../../core/tests/golden/lengths.json';
-import { formatLength, formatLengthBare } from './units';
+import { formatLength, formatLengthBare, formatLong } from './units';
 
 describe('lengths', () => {
   it.each(golden.cases)('prints $m m as the core does', (row) => {
     expect(formatLength(row.m, 'cm')).toBe(row.cm);
     expect(formatLength(row.m, 'ft-in')).toBe(row['ft-in']);
+  });
+
+  it.each(golden.long)('prints the long $m m as the core does', (row) => {
+    expect(formatLong(row.m, 'cm')).toBe(row.cm);
+    expect(formatLong(row.m, 'ft-in')).toBe(row['ft-in']);
   });
 
   it('leaves out the unit where it stands beside', () => {

@@ -8,6 +8,11 @@ export function formatLength(metres: number, unit: LengthUnit): string {
   return unit === 'cm' ? `${roundHalfAway(metres * 100)} cm` : feetAndInches(metres);
 }
 
+/** Coils and halls: metres with centimetres, or feet and inches, as the core prints them. */
+export function formatLong(metres: number, unit: LengthUnit): string {
+  return unit === 'cm' ? `${metres.toFixed(2)} m` : feetAndInches(metres);
+}
+
 /** The same without the unit, for where it stands beside already: `244`. */
 export function formatLengthBare(metres: number, unit: LengthUnit): string {
   return unit === 'cm' ? String(roundHalfAway(metres * 100)) : feetAndInches(metres);

@@ -1,6 +1,7 @@
 import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
+import { KEPT_HEADER } from '../lib/keptAnswer';
 
 declare const __PRECACHE__: { url: string; revision: string | null }[];
 /** As much of the worker's scope as is used here; the DOM types of the pages and of workers can't be mixed. */
@@ -17,6 +18,18 @@ const scope = globalThis as unknown as Scope;
 /** Answers of the API kept for reading while the network is away; emptied at sign-out (src/api/session.ts). */
 const API_CACHE = 'zumbo-api';
 
+/** A kept answer is as good as none for knowing what is new: the page is told, and asks again (src/api/live.ts). */
+const marked = {
+  cachedResponseWillBeUsed: async ({ cachedResponse }: { cachedResponse?: Response | null }) => {
+    if (cachedResponse === undefined || cachedResponse === null) {
+      return null;
+    }
+    const headers = new Headers(cachedResponse.headers);
+    headers.set(KEPT_HEADER, '1');
+    return new Response(await cachedResponse.blob(), { status: cachedResponse.status, headers });
+  },
+};
+
 void scope.skipWaiting();
 scope.addEventListener('activate', (event) => event.waitUntil(scope.clients.claim()));
 cleanupOutdatedCaches();
@@ -26,7 +39,9 @@ registerRoute(
   ({ url, request }) =>
     request.method === 'GET' &&
     url.pathname.startsWith('/api/') &&
+    // Files hold health notes, and an import is only as good as its last state: neither is kept on a device.
+    !/^\/api\/(export|imports)/.test(url.pathname) &&
     url.pathname !== '/api/live' &&
     url.pathname !== '/api/changes',
-  new NetworkFirst({ cacheName: API_CACHE, networkTimeoutSeconds: 4 }),
+  new NetworkFirst({ cacheName: API_CACHE, networkTimeoutSeconds: 4, plugins: [marked] }),
 );

@@ -1,6 +1,5 @@
 import type { Athlete } from '../api/athletes';
 import type { Attempt, ClassAthlete, Drill, Today, Tonight } from '../api/classHour';
-import type { Sizing } from '../api/ropes';
 import type { Me } from '../api/session';
 
 export const maren: Me = {
@@ -10,6 +9,8 @@ export const maren: Me = {
     name: 'Saltmarsh Barbell',
     timeZone: 'Europe/London',
     unit: 'cm',
+    trimSchool: 'start-long',
+    version: 1,
   },
 };
 
@@ -24,6 +25,12 @@ export const ilse: Athlete = {
   stage: 'mix',
   stageNumber: 7,
   birthYear: 1992,
+  guardianConsent: false,
+  needsConsent: false,
+  growth: null,
+  measureAgain: null,
+  taped: { shoulderM: null, armpitM: null, chestM: null, breastboneM: null },
+  trimSchool: null,
   cautions: [],
   cautionNote: '',
   rope: {
@@ -31,6 +38,7 @@ export const ilse: Athlete = {
     cableLengthM: 2.44,
     family: 'medium-cord',
     byHand: false,
+    inspection: { on: null, safe: true, failed: [], found: [] },
   },
   removed: false,
   version: 3,
@@ -44,88 +52,7 @@ export const tomasz: Athlete = {
   cautions: [{ code: 'heart', stopsJumping: false, sentence: 'Heart condition: ask a doctor first.' }],
 };
 
-const arc = {
-  handSpanM: 0.9,
-  depthM: 1.08,
-  points: [
-    { xM: -0.45, yM: 0 },
-    { xM: 0, yM: 1.08 },
-    { xM: 0.45, yM: 0 },
-  ],
-};
-
 const sentence = (code: string, text: string) => ({ code, sentence: text });
-
-export const sizing: Sizing = {
-  athleteId: ilse.id,
-  recommended: 'armpit',
-  chosen: 'armpit',
-  schools: [
-    {
-      school: 'height',
-      schoolName: 'rule of height',
-      reading: 'overall',
-      readingName: 'overall length',
-      stance: 'two-feet',
-      stanceName: 'both feet',
-      cableLengthM: 2.29,
-      overallLengthM: 2.59,
-      cutLengthM: 2.43,
-      uncertaintyM: 0.01,
-      reachM: null,
-      spareArcM: 0.076,
-    },
-    {
-      school: 'armpit',
-      schoolName: 'armpit',
-      reading: 'handle-end',
-      readingName: 'handle ends',
-      stance: 'two-feet',
-      stanceName: 'both feet',
-      cableLengthM: 2.44,
-      overallLengthM: 2.74,
-      cutLengthM: 2.58,
-      uncertaintyM: 0.07,
-      reachM: 1.28,
-      spareArcM: 0.156,
-    },
-  ],
-  spreadM: 0.15,
-  reasons: [sentence('rope.by_landmark', 'Because of the armpit.')],
-  cable: {
-    family: 'medium-cord',
-    name: 'Medium cord',
-    diameterM: 0.004,
-    pullN: 1.9,
-    reasons: [sentence('cable.approaching', 'Still felt.')],
-  },
-  figure: {
-    statureM: 1.68,
-    shoulderM: 1.374,
-    hipM: 0.89,
-    kneeM: 0.479,
-    shoulderBreadthM: 0.435,
-    handHeightM: 0.924,
-  },
-  turning: {
-    cableLengthM: 2.44,
-    arc,
-    wideArc: { ...arc, handSpanM: 1.1, depthM: 1.03 },
-    eachHandOutM: 0.1,
-    riseM: 0.05,
-    floorClearanceM: -0.156,
-    headClearanceM: 0.32,
-    ceilingM: 2.25,
-    draggingM: 0.52,
-    headline: sentence('arc.headline_spare', '244 cm of cable leaves 16 cm of spare arc'),
-    overHead: sentence('arc.over_head', '32 cm over the head'),
-    atFloor: sentence('arc.drags', 'hands in: 16 cm of spare arc'),
-    wideHands: sentence('arc.wide_hands', 'each hand 10 cm wider: 5 cm of arc are gone'),
-    ceiling: sentence('arc.ceiling', 'needs a ceiling of 225 cm'),
-  },
-  handleLengthM: 0.15,
-  reach: sentence('rope.reach', 'The handle ends must reach the armpit.'),
-};
 
 export const drill: Drill = {
   code: 'rungs',
@@ -164,6 +91,7 @@ export const today: Today = {
   drill,
   reason: sentence('set.in_turn', 'Drill 1 of 3 at this stage.'),
   others: [],
+  focus: null,
   gate: {
     count: 20,
     chance: 0.6,
@@ -183,7 +111,9 @@ export const onThePlan: ClassAthlete = {
   stage: 'link',
   stageNumber: 8,
   ropeM: 2.44,
+  measure: null,
   drill,
+  cueReason: 'a reason',
   outlook: sentence('gate.in_ten_streak', 'Reaches 20 about 6 times in 10'),
   caution: false,
   stop: false,
@@ -192,7 +122,7 @@ export const onThePlan: ClassAthlete = {
 };
 
 export const tonight: Tonight = {
-  title: sentence('class.running', '2 athletes tonight, 1 logged'),
+  title: sentence('class.running', '2 in the hall, 1 logged'),
   day: '2026-11-24',
   className: 'Evening class',
   athletes: [

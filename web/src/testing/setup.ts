@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import '@testing-library/jest-dom/vitest';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
 
 // jsdom has neither; Ant Design asks for both.
@@ -27,5 +27,8 @@ vi.stubGlobal(
     }
   },
 );
+
+// As long as it takes on a busy machine: what fails must fail for a reason.
+configure({ asyncUtilTimeout: 6000 });
 
 afterEach(cleanup);

@@ -50,7 +50,7 @@ function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUni
           {today.data !== undefined && (
             <>
               <TodaysSet key={today.data.drill.code} today={today.data} />
-              <GateCard today={today.data} />
+              <GateCard athlete={athlete} today={today.data} />
             </>
           )}
           <details className={styles.written}>

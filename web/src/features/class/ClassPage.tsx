@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import {
   entryWrite,
-  FIRST_VERSION,
   useChangeAttempt,
   useTonight,
   type ClassAthlete,
@@ -13,6 +12,7 @@ import { useUnit } from '../../api/session';
 import { Fetched } from '../../design/Fetched';
 import { Empty } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
+import { FIRST_VERSION } from '../../lib/ids';
 import type { Entry } from '../../lib/logLine';
 import { Hall } from './parts/Hall';
 import { JustNow } from './parts/JustNow';
@@ -49,24 +49,22 @@ function Running({ tonight }: { tonight: Tonight }) {
   const { judge, remove } = useChangeAttempt(outbox);
   const unit = useUnit();
   const chosen = tonight.athletes.find((athlete) => athlete.id === chosenId);
-  // Sent, but perhaps not fetched yet: Backspace must take back this one and not the one before.
-  const [mine, setMine] = useState<string | null>(null);
+  // What was logged here, the newest last: Backspace takes these back first, sent or not, fetched or not.
+  const [mine, setMine] = useState<string[]>([]);
   const log = (athlete: ClassAthlete, entry: Entry) => {
     const write = entryWrite(athlete.id, athlete.firstName, athlete.drill.code, entry, new Date());
-    setMine(write.rowId);
+    setMine([...mine, write.rowId]);
     void outbox?.add(write);
   };
   const undo = (id: string, version: number) => {
-    setMine(null);
+    setMine(mine.filter((one) => one !== id));
     remove.mutate({ id, version });
   };
-  const newest = tonight.justNow[0];
-  const unsent = waiting.filter((write) => write.method === 'PUT' && write.refused === undefined).at(-1);
   const undoLast = () => {
-    if (unsent !== undefined) {
-      undo(unsent.rowId, FIRST_VERSION);
-    } else if (mine !== null && !tonight.justNow.some((entry) => entry.id === mine)) {
-      undo(mine, FIRST_VERSION);
+    const last = mine.at(-1) ?? waiting.filter((write) => write.method === 'PUT').at(-1)?.rowId;
+    const newest = tonight.justNow[0];
+    if (last !== undefined) {
+      undo(last, tonight.justNow.find((entry) => entry.id === last)?.version ?? FIRST_VERSION);
     } else if (newest !== undefined) {
       undo(newest.id, newest.version);
     }

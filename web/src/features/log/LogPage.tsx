@@ -1,5 +1,7 @@
 import { Button } from 'antd';
+import { Link } from 'react-router';
 import { useOutbox } from '../../api/OutboxProvider';
+import { Card } from '../../design/Card';
 import { Workbench } from '../../design/Workbench';
 import { Empty } from '../../design/StateNote';
 import styles from './LogPage.module.css';
@@ -11,7 +13,7 @@ export function LogPage() {
   const unsent = waiting.filter((write) => write.refused === undefined);
   if (waiting.length === 0) {
     return (
-      <Workbench title="Everything is on the server">
+      <Workbench title="Everything is on the server" decision={<Files />}>
         <Empty>
           What is logged without a network waits here, and is sent in its order when the network is back.
         </Empty>
@@ -25,6 +27,7 @@ export function LogPage() {
           ? `${refused.length} refused: have a look`
           : `${unsent.length} waiting for the network`
       }
+      decision={<Files />}
     >
       <ul className={styles.list}>
         {refused.map((write) => (
@@ -47,5 +50,19 @@ export function LogPage() {
         ))}
       </ul>
     </Workbench>
+  );
+}
+
+/** The way to everything that is kept, as files. */
+function Files() {
+  return (
+    <Card label="Files">
+      <h2>Files</h2>
+      <p>
+        <Link to="/log/files" className="touch">
+          Take out what is kept, or bring it in
+        </Link>
+      </p>
+    </Card>
   );
 }

@@ -4,6 +4,8 @@ import { useAthletes, type Athlete } from '../../api/athletes';
 import { usePacing, type Work } from '../../api/pacing';
 import { Fetched } from '../../design/Fetched';
 import { Empty, Failed, Loading } from '../../design/StateNote';
+import { useChosenPerson } from '../../design/useChosenPerson';
+import { useKept } from '../../design/useKept';
 import { Workbench } from '../../design/Workbench';
 import { PlanCard } from './parts/PlanCard';
 import { Ways } from './parts/Ways';
@@ -36,28 +38,30 @@ export function PacingPage() {
 
 function Planned({ athletes }: { athletes: Athlete[] }) {
   // Whoever is furthest on the path is the likeliest to meet doubles in a workout.
-  const furthest = athletes.reduce((one, other) => (other.stageNumber > one.stageNumber ? other : one));
-  const [athleteId, setAthleteId] = useState(furthest.id);
+  const [athlete, choose] = useChosenPerson(athletes, (one, other) =>
+    other.stageNumber > one.stageNumber ? other : one,
+  );
   const [work, setWork] = useState(usual);
-  const pacing = usePacing(athleteId, work);
-  const first = athletes.find((athlete) => athlete.id === athleteId)?.name.split(' ')[0] ?? '';
+  const pacing = usePacing(athlete.id, work);
+  const data = useKept(athlete.id, pacing.data);
+  const first = athlete.name.split(' ')[0] ?? '';
   return (
     <Workbench
-      title={pacing.data === undefined ? `Planning for ${first}` : `${first}: ${pacing.data.plan.sentence}`}
+      title={data === undefined ? `Planning for ${first}` : `${first}: ${data.plan.sentence}`}
       subject={
         <WorkForm
           athletes={athletes}
-          athleteId={athleteId}
-          onAthlete={setAthleteId}
+          athleteId={athlete.id}
+          onAthlete={choose}
           work={work}
           onWork={setWork}
         />
       }
-      decision={pacing.data !== undefined && <Ways ways={pacing.data.ways} />}
+      decision={data !== undefined && <Ways ways={data.ways} />}
     >
       {pacing.isError && <Failed error={pacing.error} onRetry={() => void pacing.refetch()} />}
-      {pacing.isPending && <Loading what="the plan" />}
-      {pacing.data !== undefined && <PlanCard pacing={pacing.data} />}
+      {data === undefined && pacing.isPending && <Loading what="the plan" />}
+      {data !== undefined && <PlanCard pacing={data} />}
     </Workbench>
   );
 }

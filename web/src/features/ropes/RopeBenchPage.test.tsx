@@ -1,7 +1,8 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { helper, ilse, maren, sizing } from '../../testing/people';
+import { helper, ilse, maren } from '../../testing/people';
+import { sizing } from '../../testing/sizing';
 import { answerWith, Refused, renderPage, type Answers } from '../../testing/render';
 import { RopeBenchPage } from './RopeBenchPage';
 
@@ -33,20 +34,106 @@ describe('the rope bench', () => {
     ).toBeVisible();
     const decision = screen.getByRole('group', { name: 'The rope to cut' });
     expect(decision).toHaveTextContent('Recommended: armpit, both feet');
-    expect(decision).toHaveTextContent('overall 274 · cut at 258 with spare · ± 7');
+    expect(decision).toHaveTextContent(/overall 274.*cut at 258 with spare.*± 7/);
+    expect(within(decision).getByRole('button', { name: 'Where the cable comes from' })).toBeVisible();
     expect(screen.getByText('Because of the armpit.')).toBeVisible();
-    expect(screen.getByRole('img', { name: /Rope and athlete/ })).toHaveAccessibleName(
-      'Rope and athlete from the front: 32 cm over the head; hands in: 16 cm of spare arc; each hand 10 cm wider: 5 cm of arc are gone; needs a ceiling of 225 cm.',
+    expect(screen.getByRole('img', { name: /from the front/ })).toHaveAccessibleName(
+      'Rope and athlete from the front: 32 cm over the head; hands in: 16 cm of spare arc; each hand 10 cm wider: 5 cm of arc are gone; each 10 cm the hands go up takes 10 cm of arc; needs a ceiling of 225 cm.',
     );
+    expect(screen.getByRole('img', { name: /from the side/ })).toHaveAccessibleName(
+      'Rope and athlete from the side: comes down on the floor 50 cm ahead of the toes.',
+    );
+  });
+
+  it('says behind every number where it comes from', async () => {
+    open(full);
+    await screen.findByRole('img', { name: /from the front/ });
+    const marks = screen.getAllByRole('button', { name: /^Where .* comes from$/ });
+    expect(marks.map((mark) => mark.getAttribute('aria-label')?.slice(6, -11))).toEqual([
+      'the spare arc',
+      'the width penalty',
+      'the ceiling',
+      'the place on the floor',
+      'the price of raised hands',
+      'the picture',
+      'the pull',
+      'the cable',
+      'the overall length',
+      'the cut length',
+      'the uncertainty',
+      'the reach',
+      'the spread',
+    ]);
+    await userEvent.click(screen.getByRole('button', { name: 'Where the ceiling comes from' }));
+    await waitFor(() => expect(screen.getByText(/plus a low jump of 15 cm/)).toBeVisible());
   });
 
   it('draws the arc from the points, cut at the floor', async () => {
     open(full);
-    const drawn = (await screen.findByRole('img', { name: /Rope and athlete/ })).innerHTML;
+    const drawn = (await screen.findByRole('img', { name: /from the front/ })).innerHTML;
     // hands at 92.4 cm: both ends there, the lowest point on the floor instead of 15.6 cm under it
     expect(drawn).toContain('M-45.0 -92.4L0.0 0.0L45.0 -92.4');
     // the half over the head is not cut
     expect(drawn).toContain('L0.0 -200.4');
+  });
+
+  it('moves a hand by the arrow keys: the hand at once, the rope when it is computed', async () => {
+    const arcPath = `/api/athletes/${ilse.id}/arc`;
+    const sent = open({
+      ...full,
+      [`GET ${arcPath}`]: {
+        ...sizing.turning,
+        headline: { code: 'x', sentence: '244 cm of cable leaves 11 cm of spare arc' },
+        hands: { ...sizing.turning.hands, leftOutM: 0.55, rightOutM: 0.55 },
+      },
+    });
+    const right = await screen.findByRole('slider', { name: 'Right hand' });
+    right.focus();
+    await userEvent.keyboard('{Shift>}{ArrowRight}{ArrowRight}{/Shift}');
+    expect(right).toHaveAttribute('aria-valuetext', '55 cm out, 92 cm high');
+    expect(screen.getByRole('slider', { name: 'Left hand' })).toHaveAttribute(
+      'aria-valuetext',
+      '55 cm out, 92 cm high',
+    );
+    expect(
+      await screen.findByRole('heading', { level: 1, name: '244 cm of cable leaves 11 cm of spare arc' }),
+    ).toBeVisible();
+    const last = sent.filter((one) => one.path.startsWith(arcPath)).at(-1);
+    expect(last?.path).toContain('cable=244.00+cm');
+    expect(last?.path).toContain('leftOutM=0.5500');
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Both hands together' }));
+    right.focus();
+    await userEvent.keyboard('{ArrowUp}');
+    expect(right).toHaveAttribute('aria-valuetext', '55 cm out, 93 cm high');
+    expect(screen.getByRole('slider', { name: 'Left hand' })).toHaveAttribute(
+      'aria-valuetext',
+      '55 cm out, 92 cm high',
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Put the hands back' }));
+    expect(right).toHaveAttribute('aria-valuetext', '45 cm out, 92 cm high');
+  });
+
+  it('tells when the hands are further apart than the cable is long', async () => {
+    open({
+      ...full,
+      [`GET /api/athletes/${ilse.id}/arc`]: new Refused(422, 'A cable of 244 cm is shorter.'),
+    });
+    (await screen.findByRole('slider', { name: 'Hands from the side' })).focus();
+    await userEvent.keyboard('{ArrowUp}');
+    expect(await screen.findByText('A cable of 244 cm is shorter.')).toBeVisible();
+  });
+
+  it('keeps taped landmarks and the athlete’s own trim school', async () => {
+    const sent = open(full);
+    await userEvent.click(await screen.findByText('Taped landmarks, trim school'));
+    await userEvent.type(screen.getByLabelText('Armpit taped'), '131');
+    await userEvent.click(screen.getByRole('button', { name: 'Write the tape down' }));
+    await waitFor(() =>
+      expect(sent.find((one) => one.path.endsWith('/measures'))).toMatchObject({
+        body: { armpit: '131', chest: null, trimSchool: null },
+        headers: { 'If-Match': '"3"' },
+      }),
+    );
   });
 
   it('asks the server again for another school', async () => {
@@ -113,7 +200,7 @@ describe('the rope bench', () => {
 
   it('offers helpers no button', async () => {
     open({ ...full, 'GET /api/me': helper });
-    await screen.findByRole('img', { name: /Rope and athlete/ });
+    await screen.findByRole('img', { name: /from the front/ });
     expect(screen.queryByRole('button', { name: /^Keep/ })).toBeNull();
   });
 });

@@ -1,15 +1,20 @@
+import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { useMayChange, useUnit } from '../../api/session';
-import { RopeArc } from '../../design/RopeArc';
 import { SpreadPlot } from '../../design/SpreadPlot';
 import { Failed, Loading } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
-import { formatLength, formatLengthBare } from '../../lib/units';
+import { WhereFrom } from '../../design/WhereFrom';
+import { formatLengthBare, type LengthUnit } from '../../lib/units';
+import { BenchNav } from './parts/BenchNav';
+import { BenchPicture } from './parts/BenchPicture';
 import { BenchSubject } from './parts/BenchSubject';
 import { Reasons } from './parts/Reasons';
 import { RopeDecision } from './parts/RopeDecision';
+import { useMovedHands } from './useMovedHands';
+import { whereFrom } from './whereFrom';
 import { useRopeBench } from './useRopeBench';
-import type { School } from '../../api/ropes';
+import type { School, Sizing } from '../../api/ropes';
 import styles from './RopeBenchPage.module.css';
 
 export function RopeBenchPage() {
@@ -42,16 +47,35 @@ function Bench({ athleteId }: { athleteId: string }) {
     return (
       <Workbench
         title="This rope could not be sized"
-        subject={<BenchSubject bench={bench} athlete={athlete.data} unit={unit} refused={sizing.error} />}
+        nav={<BenchNav athleteId={athleteId} />}
+        subject={
+          <BenchSubject
+            bench={bench}
+            athlete={athlete.data}
+            unit={unit}
+            refused={sizing.error}
+            mayChange={mayChange}
+          />
+        }
       >
         {sizing.error !== null && <Failed error={sizing.error} onRetry={() => void sizing.refetch()} />}
       </Workbench>
     );
   }
   return (
-    <Workbench
-      title={view.turning.headline.sentence}
-      subject={<BenchSubject bench={bench} athlete={athlete.data} unit={unit} refused={sizing.error} />}
+    <MovedBench
+      athleteId={athleteId}
+      sizing={view}
+      unit={unit}
+      subject={
+        <BenchSubject
+          bench={bench}
+          athlete={athlete.data}
+          unit={unit}
+          refused={sizing.error}
+          mayChange={mayChange}
+        />
+      }
       decision={
         <>
           <RopeDecision
@@ -71,23 +95,38 @@ function Bench({ athleteId }: { athleteId: string }) {
               }))}
               chosen={bench.wish.school ?? view.chosen}
               recommended={view.recommended}
+              help={<WhereFrom of="the spread">{whereFrom.spread}</WhereFrom>}
               onChoose={(school) => bench.chooseSchool(school as School)}
             />
           </div>
         </>
       }
+      reasons={<Reasons sizing={view} />}
+    />
+  );
+}
+
+interface MovedProps {
+  athleteId: string;
+  sizing: Sizing;
+  unit: LengthUnit;
+  subject: ReactNode;
+  decision: ReactNode;
+  reasons: ReactNode;
+}
+
+/** What changes while a hand is dragged: title and picture. The rest is made above, so that it is not drawn again with them. */
+function MovedBench({ athleteId, sizing, unit, subject, decision, reasons }: MovedProps) {
+  const moved = useMovedHands(athleteId, sizing.turning.cableLengthM, sizing.handLimits);
+  return (
+    <Workbench
+      nav={<BenchNav athleteId={athleteId} />}
+      title={(moved.turning ?? sizing.turning).headline.sentence}
+      subject={subject}
+      decision={decision}
     >
-      <p className={styles.caption}>Front view, true to scale; the dotted half passes over the head.</p>
-      <RopeArc
-        body={view.figure}
-        turning={view.turning}
-        handleLengthM={view.handleLengthM}
-        labels={{
-          stature: `${formatLength(view.figure.statureM, unit)} tall`,
-          hands: `hands at ${formatLength(view.figure.handHeightM, unit)}`,
-        }}
-      />
-      <Reasons sizing={view} />
+      <BenchPicture sizing={sizing} moved={moved} unit={unit} />
+      {reasons}
     </Workbench>
   );
 }

@@ -4,6 +4,9 @@ import { useUnit } from '../../api/session';
 import { Fetched } from '../../design/Fetched';
 import { Empty } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
+import { GymTrimSchool } from './parts/GymTrimSchool';
+import { RackToday } from './parts/RackToday';
+import { RopesNav } from './parts/RopesNav';
 import { RopeLines } from './parts/RopeLines';
 
 export function RopesPage() {
@@ -26,7 +29,16 @@ export function RopesPage() {
       }}
     >
       {(all) => (
-        <Workbench title={titleOf(all)}>
+        <Workbench
+          title={titleOf(all)}
+          nav={<RopesNav />}
+          decision={
+            <div style={{ display: 'grid', gap: 16 }}>
+              <RackToday />
+              <GymTrimSchool />
+            </div>
+          }
+        >
           <RopeLines athletes={all} unit={unit} />
         </Workbench>
       )}

@@ -1,2 +1,10 @@
-export { RopesPage } from './RopesPage';
+export { CablePage } from './CablePage';
+export { CheckPage } from './CheckPage';
+export { CutPage } from './CutPage';
+export { RackPage } from './RackPage';
 export { RopeBenchPage } from './RopeBenchPage';
+export { RopeCardPage } from './RopeCardPage';
+export { RopesPage } from './RopesPage';
+export { SharedPage } from './SharedPage';
+export { StripPage } from './StripPage';
+export { TrimPage } from './TrimPage';

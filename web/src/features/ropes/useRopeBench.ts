@@ -1,21 +1,18 @@
 import { useState } from 'react';
 import { useAthlete } from '../../api/athletes';
-import { useSizing, type School, type Sizing, type SizingWish, type Stance } from '../../api/ropes';
+import { useSizing, type School, type SizingWish, type Stance } from '../../api/ropes';
+import { useKept } from '../../design/useKept';
 
 /** What the coach has chosen on the bench so far; the server sizes and draws it. */
 export function useRopeBench(athleteId: string) {
   const [wish, setWish] = useState<SizingWish>({});
   const athlete = useAthlete(athleteId);
   const sizing = useSizing(athleteId, wish);
-  // What was drawn last stays when the server can't read the next wish.
-  const [drawn, setDrawn] = useState<Sizing>();
-  if (sizing.data !== undefined && sizing.data !== drawn) {
-    setDrawn(sizing.data);
-  }
+  const view = useKept(athleteId, sizing.data);
   return {
     athlete,
     sizing,
-    view: sizing.data ?? drawn,
+    view,
     wish,
     // A length set by hand belongs to the school it was compared with.
     chooseSchool: (school: School) => setWish((now) => ({ ...without(now, 'cable'), school })),

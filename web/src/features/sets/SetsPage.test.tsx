@@ -1,14 +1,16 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import type { Ladder, Rung } from '../../api/sets';
-import { drill, ilse } from '../../testing/people';
+import type { Intervals, Ladder, Rung } from '../../api/sets';
+import { drill, ilse, maren, tomasz } from '../../testing/people';
 import { answerWith, Refused, renderPage } from '../../testing/render';
+import { readRun } from '../../lib/setRun';
 import { SetsPage } from './SetsPage';
 
 const rung = (text: string, chance: number): Rung => ({
   text,
   notation: 'd',
+  reps: Number(text.charAt(0)),
   beats: drill.beats,
   chance,
   tries: 1 / chance,
@@ -17,6 +19,10 @@ const rung = (text: string, chance: number): Rung => ({
 
 const ladder: Ladder = {
   athleteId: ilse.id,
+  code: 'ladder-rising',
+  measure: 'streak',
+  breakS: 5,
+  load: { code: 'load.within', sentence: 'About 6 contacts, 0 before it today: within the 900.' },
   outlook: { code: 'ladder.fits', sentence: 'Rung 3, 3 doubles, is the hardest' },
   source: { code: 'pacing.tires', sentence: 'From 12 logged goes: misses come with tiredness.' },
   rungs: [rung('1 double', 0.97), rung('2 doubles', 0.6), rung('3 doubles', 0.02)],
@@ -73,5 +79,96 @@ describe('sets', () => {
     await userEvent.click(await screen.findByLabelText('Fixed singles, rising doubles'));
     expect(await screen.findByLabelText('Singles before')).toHaveValue('3');
     await waitFor(() => expect(sent.at(-1)?.path).toBe(`${path}?family=fixed-singles&top=8&fixedSingles=3`));
+  });
+
+  it('starts the clock with the ladder as it was built', async () => {
+    localStorage.clear();
+    answerWith({ 'GET /api/me': maren, 'GET /api/athletes': [ilse], [`GET ${path}`]: ladder });
+    renderPage(<SetsPage />);
+    await userEvent.click(await screen.findByRole('button', { name: 'Start the clock' }));
+    expect(await screen.findByText('elsewhere')).toBeVisible();
+    const run = readRun(maren.coach?.id ?? '');
+    expect(run).toMatchObject({ kind: 'ladder', name: 'Ilse', code: 'ladder-rising', title: 'Rising to 8' });
+    expect(run?.kind === 'ladder' && run.rungs.map((one) => one.reps)).toEqual([1, 2, 3]);
+  });
+
+  it('does not start a clock for somebody who must not jump', async () => {
+    const stopped = {
+      ...tomasz,
+      cautions: [{ code: 'red-flag' as const, stopsJumping: true, sentence: 'Stop.' }],
+    };
+    answerWith({
+      'GET /api/me': maren,
+      'GET /api/athletes': [stopped],
+      [`GET /api/athletes/${stopped.id}/ladder`]: ladder,
+    });
+    renderPage(<SetsPage />);
+    expect(await screen.findByRole('alert')).toHaveTextContent('No jumping today');
+    expect(screen.queryByRole('button', { name: 'Start the clock' })).toBeNull();
+  });
+});
+
+const intervals: Intervals = {
+  athleteId: ilse.id,
+  code: 'intervals',
+  measure: 'hold',
+  text: '20/10 x2',
+  workS: 20,
+  restS: 10,
+  rounds: 2,
+  stations: [],
+  phases: [
+    { kind: 'work', seconds: 20, round: 1, station: null },
+    { kind: 'rest', seconds: 10, round: 1, station: null },
+    { kind: 'work', seconds: 20, round: 2, station: null },
+  ],
+  works: 2,
+  totalWorkS: 40,
+  totalRestS: 10,
+  totalS: 50,
+  contacts: 69,
+  load: { code: 'load.within', sentence: 'About 69 contacts.' },
+};
+
+describe('intervals', () => {
+  const at = `/api/athletes/${ilse.id}/intervals`;
+
+  it('shows the set to scale with its totals, and reads the text form', async () => {
+    const sent = answerWith({
+      'GET /api/me': maren,
+      'GET /api/athletes': [ilse],
+      [`GET ${path}`]: ladder,
+      [`GET ${at}`]: intervals,
+    });
+    renderPage(<SetsPage />);
+    await userEvent.click(await screen.findByText('Intervals'));
+    expect(
+      await screen.findByRole('heading', { level: 1, name: 'Ilse: 2 times 20 s of work, 0:50 in all' }),
+    ).toBeVisible();
+    expect(screen.getByRole('img', { name: 'work 20 s, rest 10 s' })).toBeVisible();
+    expect(screen.getByRole('img', { name: 'work 20 s' })).toBeVisible();
+    expect(screen.getByRole('group', { name: 'The whole set' })).toHaveTextContent('0:40');
+    const text = screen.getByLabelText('As a text');
+    await userEvent.clear(text);
+    await userEvent.type(text, '30/15 x4{Enter}');
+    await waitFor(() => expect(sent.at(-1)?.path).toBe(`${at}?text=30%2F15+x4`));
+  });
+
+  it('keeps the set on the screen when the text can not be read', async () => {
+    answerWith({
+      'GET /api/me': maren,
+      'GET /api/athletes': [ilse],
+      [`GET ${path}`]: ladder,
+      [`GET ${at}?workS=20&restS=10&rounds=8&stations=`]: intervals,
+      [`GET ${at}?text=nonsense`]: new Refused(422, 'Interval set "nonsense": work/rest xrounds.'),
+    });
+    renderPage(<SetsPage />);
+    await userEvent.click(await screen.findByText('Intervals'));
+    const text = await screen.findByLabelText('As a text');
+    await userEvent.clear(text);
+    await userEvent.type(text, 'nonsense{Enter}');
+    expect(await screen.findByRole('alert')).toHaveTextContent('Interval set "nonsense"');
+    expect(screen.getByLabelText('As a text')).toHaveValue('nonsense');
+    expect(screen.getByRole('group', { name: 'The whole set' })).toBeVisible();
   });
 });

@@ -1,1 +1,2 @@
 export { SetsPage } from './SetsPage';
+export { RunPage } from './RunPage';

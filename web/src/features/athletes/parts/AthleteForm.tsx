@@ -1,4 +1,4 @@
-import { Button, Form, Input, InputNumber, Radio, Select } from 'antd';
+import { Button, Checkbox, Form, Input, InputNumber, Radio, Select } from 'antd';
 import { useEffect } from 'react';
 import type { AthleteInput } from '../../../api/athletes';
 import { ProblemError } from '../../../api/client';
@@ -17,6 +17,7 @@ interface Props {
 /** Everything a coach writes down about an athlete. The server reads the height; it asks back when it could be two. */
 export function AthleteForm({ initial, action, pending, error, onSubmit }: Props) {
   const [form] = Form.useForm<AthleteInput>();
+  const birthYear = Form.useWatch('birthYear', form);
   useEffect(() => {
     if (error instanceof ProblemError) {
       const fields = (error.problem.errors ?? []).map((one) => ({
@@ -38,7 +39,12 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
       requiredMark="optional"
       initialValues={initial}
       onFinish={(values) =>
-        onSubmit({ ...values, birthYear: values.birthYear ?? null, cautionNote: values.cautionNote ?? '' })
+        onSubmit({
+          ...values,
+          birthYear: values.birthYear ?? null,
+          cautionNote: values.cautionNote ?? '',
+          guardianConsent: values.guardianConsent ?? false,
+        })
       }
       className={styles.form}
     >
@@ -88,9 +94,16 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
             optionFilterProp="label"
           />
         </Form.Item>
-        <Form.Item name="birthYear" label="Birth year">
-          <InputNumber size="large" min={1900} max={2100} controls={false} style={{ width: 140 }} />
-        </Form.Item>
+        <div>
+          <Form.Item name="birthYear" label="Birth year">
+            <InputNumber size="large" min={1900} max={2100} controls={false} style={{ width: 140 }} />
+          </Form.Item>
+          {typeof birthYear === 'number' && (
+            <Form.Item name="guardianConsent" valuePropName="checked">
+              <Checkbox>Under 18: a guardian agrees to what is kept here</Checkbox>
+            </Form.Item>
+          )}
+        </div>
       </div>
       <Form.Item name="cautionNote" label="Note for coaches" extra="Helpers never see this.">
         <Input.TextArea rows={2} maxLength={500} />

@@ -21,6 +21,17 @@ export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: Leng
           { name: 'Born', value: athlete.birthYear ?? '–' },
         ]}
       />
+      {[athlete.growth, athlete.measureAgain].map(
+        (due) =>
+          due !== null && (
+            <p role="note" key={due.code}>
+              <Link to={`/ropes/${athlete.id}`}>{due.sentence}</Link>
+            </p>
+          ),
+      )}
+      {athlete.needsConsent && (
+        <p role="note">No guardian’s consent is noted: ask for it before more is kept.</p>
+      )}
       <Cautions cautions={athlete.cautions} note={athlete.cautionNote} />
       <div style={{ marginTop: 16 }}>
         <PathList stage={athlete.stageNumber} />

@@ -8,10 +8,12 @@ import {
   type Athlete,
   type AthleteInput,
 } from '../../../api/athletes';
+import { exportPath } from '../../../api/exchange';
 import { Empty } from '../../../design/StateNote';
 import { newId } from '../../../lib/ids';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import { AthleteForm } from './AthleteForm';
+import { EraseForGood } from './EraseForGood';
 import styles from './ChangeAthlete.module.css';
 
 interface Props {
@@ -38,6 +40,7 @@ export function ChangeAthlete({ athlete, unit, mayChange }: Props) {
     cautions: athlete.cautions.map((caution) => caution.code),
     cautionNote: athlete.cautionNote ?? '',
     birthYear: athlete.birthYear,
+    guardianConsent: athlete.guardianConsent,
   };
   return (
     <>
@@ -50,6 +53,11 @@ export function ChangeAthlete({ athlete, unit, mayChange }: Props) {
           change.mutate({ id: athlete.id, input, change: { mutationId, version: athlete.version } })
         }
       />
+      <p>
+        <a href={exportPath('export.json', athlete.id)} download className="touch">
+          Take out what is kept of {athlete.name}
+        </a>
+      </p>
       <Remove athlete={athlete} />
     </>
   );
@@ -97,20 +105,23 @@ function Remove({ athlete }: { athlete: Athlete }) {
 function Restore({ athlete }: { athlete: Athlete }) {
   const restore = useRestoreAthlete();
   return (
-    <Empty
-      action={
-        <Button
-          type="primary"
-          loading={restore.isPending}
-          onClick={() =>
-            restore.mutate({ id: athlete.id, change: { mutationId: newId(), version: athlete.version } })
-          }
-        >
-          Bring {athlete.name} back
-        </Button>
-      }
-    >
-      {athlete.name} was removed. Nothing is lost.
-    </Empty>
+    <>
+      <Empty
+        action={
+          <Button
+            type="primary"
+            loading={restore.isPending}
+            onClick={() =>
+              restore.mutate({ id: athlete.id, change: { mutationId: newId(), version: athlete.version } })
+            }
+          >
+            Bring {athlete.name} back
+          </Button>
+        }
+      >
+        {athlete.name} was removed. Nothing is lost: after 90 days it is erased for good.
+      </Empty>
+      <EraseForGood athlete={athlete} />
+    </>
   );
 }

@@ -1,16 +1,19 @@
+import type { Athlete } from '../../../api/athletes';
 import type { Today } from '../../../api/classHour';
 import { Card } from '../../../design/Card';
 import { EntryDots } from '../../../design/EntryDots';
+import { MoveStage } from './MoveStage';
 import styles from './GateCard.module.css';
 
 /** How far the gate is: the sentence first, what it rests on, then the entries themselves. */
-export function GateCard({ today }: { today: Today }) {
+export function GateCard({ athlete, today }: { athlete: Athlete; today: Today }) {
   const { gate } = today;
   if (gate === null) {
     return (
       <Card>
         <h2>The last stage has no gate</h2>
         <p>From here on, the workouts decide.</p>
+        <MoveStage athlete={athlete} open={false} />
       </Card>
     );
   }
@@ -28,6 +31,7 @@ export function GateCard({ today }: { today: Today }) {
       {dots.length > 0 && today.drill.measure === 'streak' && (
         <EntryDots dots={dots} gate={gate.count} label="Unbroken goes" />
       )}
+      <MoveStage athlete={athlete} open={gate.open} />
     </Card>
   );
 }

@@ -4,6 +4,7 @@ import { useOutbox } from '../../../api/OutboxProvider';
 import { AttemptPad } from '../../../design/AttemptPad';
 import { Card } from '../../../design/Card';
 import { EntryList } from '../../../design/EntryList';
+import { CueOfToday } from './CueOfToday';
 
 const SHOWN = 6;
 
@@ -18,8 +19,7 @@ export function LogSet({ athlete, today }: { athlete: Athlete; today: Today }) {
   const stopped = athlete.cautions.some((caution) => caution.stopsJumping);
   return (
     <Card strong label="One cue and the log">
-      <p style={{ margin: 0 }}>One cue</p>
-      <h2 style={{ fontSize: '1.6rem', marginBottom: 10 }}>“{today.drill.cue}”</h2>
+      <CueOfToday athlete={athlete} today={today} />
       {stopped ? (
         <p role="alert">No jumping today: see the caution.</p>
       ) : (

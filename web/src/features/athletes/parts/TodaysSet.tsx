@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import type { Today } from '../../../api/classHour';
 import { BeatStrip } from '../../../design/BeatStrip';
 import { Card } from '../../../design/Card';
-import { useMetronome } from '../useMetronome';
+import { useMetronome } from '../../../design/useMetronome';
 import styles from './TodaysSet.module.css';
 
 /** Today's set: said, drawn and played. */

@@ -28,3 +28,17 @@ export const cautions: Choice<Athlete['cautions'][number]['code']>[] = [
   { value: 'bone', label: 'Bone condition' },
   { value: 'heart', label: 'Heart condition' },
 ];
+
+/** In the order of the path. */
+export const stages: Choice<Athlete['stage']>[] = [
+  { value: 'jump', label: 'Jump' },
+  { value: 'turn', label: 'Turn' },
+  { value: 'join', label: 'Join' },
+  { value: 'singles', label: 'Singles' },
+  { value: 'range', label: 'Range' },
+  { value: 'snap', label: 'Snap' },
+  { value: 'mix', label: 'Mix' },
+  { value: 'link', label: 'Link' },
+  { value: 'hold', label: 'Hold' },
+  { value: 'workout', label: 'Workout' },
+];

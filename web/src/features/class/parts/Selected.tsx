@@ -4,6 +4,7 @@ import type { ClassAthlete } from '../../../api/classHour';
 import { AttemptPad } from '../../../design/AttemptPad';
 import { BeatStrip } from '../../../design/BeatStrip';
 import { Card } from '../../../design/Card';
+import { NextSteps } from '../../../design/NextSteps';
 import type { Entry } from '../../../lib/logLine';
 import styles from './Selected.module.css';
 
@@ -30,7 +31,14 @@ export function Selected({ athlete, onLog, onClose }: Props) {
       </p>
       <BeatStrip beats={athlete.drill.beats} text={athlete.drill.text} small />
       <p className={styles.cue}>“{athlete.drill.cue}”</p>
+      <p className={styles.set}>{athlete.cueReason}</p>
       {athlete.outlook !== null && <p className={styles.set}>{athlete.outlook.sentence}</p>}
+      {athlete.measure !== null && (
+        <p role="note">
+          <Link to={`/ropes/${athlete.id}`}>{athlete.measure.sentence}</Link>
+        </p>
+      )}
+      <NextSteps athleteId={athlete.id} />
       {athlete.stop ? (
         <p role="alert">No jumping today: see the caution.</p>
       ) : (

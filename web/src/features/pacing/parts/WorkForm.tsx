@@ -1,8 +1,8 @@
-import { InputNumber, Radio } from 'antd';
 import type { Athlete } from '../../../api/athletes';
 import type { Aim, Work } from '../../../api/pacing';
+import { ChoiceField, FieldStack } from '../../../design/FieldStack';
+import { NumberField } from '../../../design/NumberField';
 import { PersonPicker } from '../../../design/PersonPicker';
-import styles from './WorkForm.module.css';
 
 interface Props {
   athletes: Athlete[];
@@ -33,32 +33,25 @@ const aims: { value: Aim; label: string }[] = [
 /** Whose workout, and how many doubles in it. */
 export function WorkForm({ athletes, athleteId, onAthlete, work, onWork }: Props) {
   return (
-    <div className={styles.form}>
+    <FieldStack>
       <label>
         Athlete
         <PersonPicker people={athletes} value={athleteId} onChange={onAthlete} />
       </label>
-      {numbers.map((field) => (
-        <label key={field.key}>
-          {field.label}
-          <InputNumber<number>
-            min={field.least}
-            max={field.most}
-            precision={0}
-            aria-label={field.label}
-            value={work[field.key]}
-            onChange={(value) => value !== null && onWork({ ...work, [field.key]: value })}
-            style={{ width: '100%' }}
-          />
-        </label>
+      {numbers.map(({ key, ...field }) => (
+        <NumberField
+          key={key}
+          {...field}
+          value={work[key]}
+          onChange={(value) => onWork({ ...work, [key]: value })}
+        />
       ))}
-      <Radio.Group
-        aria-label="What matters today"
+      <ChoiceField
+        label="What matters today"
         options={aims}
         value={work.aim}
-        onChange={(event) => onWork({ ...work, aim: event.target.value as Aim })}
-        className={styles.aims ?? ''}
+        onChange={(aim) => onWork({ ...work, aim })}
       />
-    </div>
+    </FieldStack>
   );
 }

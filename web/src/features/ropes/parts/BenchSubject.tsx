@@ -8,6 +8,7 @@ import { Facts } from '../../../design/Facts';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import type { RopeBench } from '../useRopeBench';
 import styles from './BenchSubject.module.css';
+import { Tapes } from './Tapes';
 
 const stances: { value: Stance | 'usual'; label: string }[] = [
   { value: 'usual', label: 'by school' },
@@ -22,14 +23,14 @@ interface Props {
   unit: LengthUnit;
   /** What the server could not read, if anything. */
   refused: Error | null;
+  mayChange: boolean;
 }
 
 /** Who the rope is for, and what the coach may set: stance and handle. */
-export function BenchSubject({ bench, athlete, unit, refused }: Props) {
+export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props) {
   const [handle, setHandle] = useState('');
   return (
     <>
-      <p className={styles.place}>Rope bench</p>
       <h2 className={styles.name}>
         <Link to={`/athletes/${athlete.id}`}>{athlete.name}</Link>
       </h2>
@@ -70,6 +71,7 @@ export function BenchSubject({ bench, athlete, unit, refused }: Props) {
           {refused.message}
         </p>
       )}
+      {mayChange && <Tapes key={athlete.version} athlete={athlete} unit={unit} />}
       <Cautions cautions={athlete.cautions} note={athlete.cautionNote} />
       <p className={styles.hint}>
         Handles matter as much as the school: ask for their length, 12 or 17 cm move the cable by 10 cm.

@@ -1,4 +1,4 @@
-import { App, Button } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { Athlete } from '../../../api/athletes';
 import {
@@ -9,10 +9,14 @@ import {
   type SchoolRope,
   type Sizing,
 } from '../../../api/ropes';
+import { useCables, type CableRow } from '../../../api/cables';
 import { Card } from '../../../design/Card';
+import { useUndoOffer } from '../../../design/useUndoOffer';
+import { WhereFrom } from '../../../design/WhereFrom';
 import { newId } from '../../../lib/ids';
 import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
 import type { RopeBench } from '../useRopeBench';
+import { whereFrom } from '../whereFrom';
 import { ByHand } from './ByHand';
 import styles from './RopeDecision.module.css';
 
@@ -27,7 +31,9 @@ interface Props {
 /** What to cut, why, and the one button that keeps it. */
 export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props) {
   const [reason, setReason] = useState('');
+  const [cableKey, setCableKey] = useState<string>();
   const keep = useKeep(athlete);
+  const cables = useCables(athlete.id).data?.cables ?? [];
   const chosen = sizing.schools.find((rope) => rope.school === sizing.chosen);
   if (chosen === undefined) {
     return null;
@@ -39,7 +45,10 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
     school: sizing.chosen,
     stance: bench.wish.stance ?? null,
     handle: bench.wish.handle ?? '15 cm',
-    family: sizing.cable.family,
+    ...cableOf(
+      cables.find((one) => keyOf(one) === cableKey),
+      sizing,
+    ),
     cable: bench.wish.cable ?? null,
     overrideReason: reason,
   };
@@ -49,14 +58,35 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
       <p className={styles.cable}>{cable}</p>
       <p className={styles.under}>
         between the handles
-        {!byHand &&
-          ` · overall ${formatLengthBare(chosen.overallLengthM, unit)} · cut at ${formatLengthBare(chosen.cutLengthM, unit)} with spare · ± ${formatLengthBare(chosen.uncertaintyM, unit)}`}
+        <WhereFrom of="the cable">{whereFrom.cable}</WhereFrom>
+        {!byHand && (
+          <>
+            {` · overall ${formatLengthBare(chosen.overallLengthM, unit)}`}
+            <WhereFrom of="the overall length">{whereFrom.overall}</WhereFrom>
+            {` · cut at ${formatLengthBare(chosen.cutLengthM, unit)} with spare`}
+            <WhereFrom of="the cut length">{whereFrom.cut}</WhereFrom>
+            {` · ± ${formatLengthBare(chosen.uncertaintyM, unit)}`}
+            <WhereFrom of="the uncertainty">{whereFrom.uncertainty}</WhereFrom>
+          </>
+        )}
       </p>
-      <p>{sizing.reach.sentence}</p>
+      <p>
+        {sizing.reach.sentence}
+        <WhereFrom of="the reach">{whereFrom.reach}</WhereFrom>
+      </p>
       {keep.error !== null && (
         <p role="alert" className={styles.refused}>
           {keep.error.message}
         </p>
+      )}
+      {mayChange && cables.length > 0 && (
+        <Select
+          aria-label="Cable to keep"
+          className={styles.family ?? ''}
+          value={cableKey ?? sizing.cable.family}
+          onChange={setCableKey}
+          options={cables.map((one) => ({ value: keyOf(one), label: one.name }))}
+        />
       )}
       {mayChange && (
         <Button type="primary" size="large" block loading={keep.isPending} onClick={() => keep.run(input)}>
@@ -69,6 +99,15 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
       )}
     </Card>
   );
+}
+
+/** Own cables by their id, families by their name. */
+function keyOf(cable: CableRow): string {
+  return cable.ownCableId ?? cable.family;
+}
+
+function cableOf(chosen: CableRow | undefined, sizing: Sizing): Pick<RopeInput, 'family' | 'cableId'> {
+  return { family: chosen?.family ?? sizing.cable.family, cableId: chosen?.ownCableId ?? null };
 }
 
 /** Whose choice the number is. */
@@ -86,19 +125,13 @@ function useKeep(athlete: Athlete) {
   const [id, setId] = useState(newId);
   const keep = useKeepRope();
   const takeBack = useTakeBackRope();
-  const { notification } = App.useApp();
-  const undo = (rope: Rope) => {
-    notification.destroy(rope.id);
-    takeBack.mutate({ id: rope.id, change: { mutationId: newId(), version: rope.version } });
-  };
+  const offerUndo = useUndoOffer();
   const onKept = (rope: Rope) => {
     setId(newId());
-    notification.open({
+    offerUndo({
       key: rope.id,
       title: `Kept for ${athlete.name}`,
-      actions: <Button onClick={() => undo(rope)}>Undo</Button>,
-      duration: 12,
-      role: 'status',
+      onUndo: () => takeBack.mutate({ id: rope.id, change: { mutationId: newId(), version: rope.version } }),
     });
   };
   return {

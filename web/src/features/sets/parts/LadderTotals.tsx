@@ -1,10 +1,11 @@
+import type { ReactNode } from 'react';
 import type { Ladder } from '../../../api/sets';
 import { Card } from '../../../design/Card';
 import { Facts } from '../../../design/Facts';
 import { formatDuration } from '../../../lib/duration';
 
 /** What the whole ladder asks. */
-export function LadderTotals({ ladder }: { ladder: Ladder }) {
+export function LadderTotals({ ladder, children }: { ladder: Ladder; children: ReactNode }) {
   return (
     <Card strong label="The whole ladder">
       <h2>The whole ladder</h2>
@@ -13,11 +14,24 @@ export function LadderTotals({ ladder }: { ladder: Ladder }) {
           { name: 'Jumps · turns', value: `${ladder.jumps} · ${ladder.turns}` },
           { name: 'Contacts, without misses', value: ladder.contacts },
           { name: 'Without a miss', value: formatDuration(ladder.cleanS) },
-          { name: 'To be expected', value: formatDuration(ladder.expectedS) },
-          { name: 'Misses to be expected', value: Math.round(ladder.misses) },
+          { name: 'To be expected', value: expected(ladder.expectedS) },
+          {
+            name: 'Misses to be expected',
+            value: ladder.misses > MOST_SHOWN ? 'very many' : Math.round(ladder.misses),
+          },
         ]}
       />
       <p>{ladder.source.sentence}</p>
+      <p>{ladder.load.sentence}</p>
+      {children}
     </Card>
   );
+}
+
+/** Beyond an hour or a hundred misses the number says only one thing: not like this. */
+const MOST_SHOWN = 100;
+const MOST_S = 3600;
+
+function expected(seconds: number): string {
+  return seconds > MOST_S ? 'over an hour' : formatDuration(seconds);
 }

@@ -1,0 +1,156 @@
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { expect, test, type Page } from '@playwright/test';
+import config from '../playwright.config';
+import { signIn } from './coach';
+
+const sound = (name: string) =>
+  fileURLToPath(new URL(`../../core/tests/Sound/files/${name}`, import.meta.url));
+
+// The microphone hears a recording of singles at 132 a minute, over and over.
+test.use({
+  permissions: ['microphone'],
+  launchOptions: {
+    ...config.use?.launchOptions,
+    args: [
+      ...(config.use?.launchOptions?.args ?? []),
+      '--use-fake-ui-for-media-stream',
+      '--use-fake-device-for-media-stream',
+      `--use-file-for-fake-audio-capture=${sound('singles-30db.wav')}`,
+    ],
+  },
+});
+
+const said = (page: Page) => page.getByRole('group', { name: 'What it says' });
+
+test('a rope is heard through the microphone, and what was counted goes to the log', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/rhythm/listen');
+  await page.getByRole('button', { name: 'Record with this device' }).click();
+  await expect(page.getByRole('button', { name: /^Stop, and hear [6-9] s/ })).toBeVisible({
+    timeout: 15_000,
+  });
+  await page.getByRole('button', { name: /^Stop, and hear/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/\d+ landings and \d+ turns heard/, {
+    timeout: 20_000,
+  });
+  const cadence = Number(/Jumps a minute(\d+)/.exec(await said(page).innerText().then(flat))?.[1]);
+  expect(cadence).toBeGreaterThan(128);
+  expect(cadence).toBeLessThan(136);
+  await page.getByRole('combobox', { name: 'Whose take' }).fill('Yara');
+  await page.getByRole('combobox', { name: 'Whose take' }).press('Enter');
+  await page.getByRole('button', { name: /^Log .+ for Yara/ }).click();
+  await expect(page.getByRole('button', { name: 'Logged' })).toBeDisabled();
+  await page.goto('/');
+  const justNow = page.getByRole('region', { name: 'Just now' });
+  await justNow.getByRole('button', { name: /^Undo Yara/ }).click();
+  await expect(justNow).not.toContainText('Yara');
+});
+
+test('a recording is counted, mended by hand, and saved as events', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/rhythm/listen');
+  await page.getByLabel('Recording', { exact: true }).setInputFiles(sound('singles-30db.wav'));
+  const title = page.getByRole('heading', { level: 1 });
+  await expect(title).toHaveText('15 landings and 14 turns heard.', { timeout: 20_000 });
+  await expect(said(page)).toContainText('Jumps, turns14, 14');
+  const heard = page.getByRole('region', { name: 'What was heard' });
+  await expect(heard.getByRole('button', { name: /^Landing at/ })).toHaveCount(15);
+  // A turn that was none: the jump without it is a bounce or a miss, and the count follows.
+  await heard
+    .getByRole('button', { name: /^Turn at/ })
+    .nth(4)
+    .press('Delete');
+  await expect(title).toHaveText('15 landings and 13 turns');
+  await expect(said(page)).toContainText('Jumps, turns14, 13');
+  // Set again by the finger, and moved by the arrow keys.
+  const lane = heard.locator('[data-lane="turnsS"]');
+  const box = (await lane.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  await page.mouse.click(box.x + box.width * 0.985, box.y + box.height / 2);
+  await expect(said(page)).toContainText('Jumps, turns14, 14');
+  const last = heard.getByRole('button', { name: /^Turn at/ }).last();
+  const before = await last.getAttribute('aria-label');
+  await last.press('ArrowLeft');
+  await expect(last).not.toHaveAttribute('aria-label', before ?? '');
+  await page.getByRole('button', { name: 'Back to what was heard' }).click();
+  await expect(title).toHaveText('15 landings and 14 turns heard.');
+  await page.getByLabel('Should have been').fill('3s d');
+  await expect(said(page)).toContainText('Jump 4 is not the one of the pattern');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as event file' }).click();
+  const file = await (await waiting).path();
+  expect(readFileSync(file, 'utf8').split('\r\n')).toHaveLength(1 + 15 + 14 + 1);
+  // The same file comes in again as a sensor's.
+  await page.getByLabel('Event file').setInputFiles(file);
+  await expect(title).toHaveText('15 landings and 14 turns');
+  await page
+    .getByLabel('Event file')
+    .setInputFiles({ name: 'e.csv', mimeType: 'text/csv', buffer: Buffer.from('time_s,channel\n1,hop\n') });
+  await expect(page.getByRole('alert')).toContainText('Line 2: "1,hop"');
+  await page
+    .getByLabel('Recording', { exact: true })
+    .setInputFiles({ name: 'x.wav', mimeType: 'audio/wav', buffer: Buffer.from('no sound at all') });
+  await expect(page.getByRole('alert').last()).toContainText('does not begin with RIFF');
+});
+
+test(
+  'a kept recording is there to be listened to, until it is deleted',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await signIn(page);
+    await page.goto('/rhythm/listen');
+    await page.getByLabel(/^Keep the recording/).check();
+    await page.getByLabel('Recording', { exact: true }).setInputFiles(sound('doubles-10db.wav'));
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('11 landings and 20 turns heard.', {
+      timeout: 20_000,
+    });
+    const src = await page.locator('audio').getAttribute('src');
+    expect((await page.request.get(src ?? '')).status()).toBe(200);
+    await page.getByRole('button', { name: 'Delete the recording' }).click();
+    await expect(page.locator('audio')).toHaveCount(0);
+    expect((await page.request.get(src ?? '')).status()).toBe(404);
+  },
+);
+
+test('the sensor’s stand-in reports while it jumps, and its take is read', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/rhythm/sensor');
+  await page.getByLabel('Jumps', { exact: true }).fill('2s d');
+  await page.getByLabel('Seconds').fill('5');
+  await page.getByLabel('Seconds').press('Enter');
+  await page.getByRole('radio', { name: 'nothing' }).check();
+  await page.getByRole('button', { name: 'Let it jump' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The sensor reports');
+  const jumps = page.locator('dl div').filter({ hasText: 'jumps' }).locator('dd');
+  await expect.poll(async () => Number(await jumps.innerText()), { timeout: 10_000 }).toBeGreaterThan(2);
+  // 5 s at 104 a minute, after 0.6 s of silence.
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('7 jumps measured', { timeout: 15_000 });
+  await expect(said(page)).toContainText('Jumps, turns7, 9');
+});
+
+test(
+  'the beat is taken along as a sound file that the browser itself can read',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await signIn(page);
+    await page.goto('/rhythm');
+    const path = await page.getByRole('link', { name: 'Take it along as WAV' }).getAttribute('href');
+    const read = await page.evaluate(async (from) => {
+      const audio = new OfflineAudioContext(1, 44_100, 44_100);
+      const buffer = await audio.decodeAudioData(await (await fetch(from)).arrayBuffer());
+      return {
+        seconds: buffer.duration,
+        channels: buffer.numberOfChannels,
+        loud: buffer.getChannelData(0).reduce((most, one) => Math.max(most, one), 0),
+      };
+    }, path ?? '');
+    // Sixteen times four jumps at 100 a minute, half a second before and after.
+    expect(read.seconds).toBeCloseTo(16 * 4 * 0.6 + 1, 2);
+    expect(read.channels).toBe(1);
+    expect(read.loud).toBeGreaterThan(0.3);
+  },
+);
+
+function flat(text: string): string {
+  return text.replaceAll('\n', '');
+}

@@ -1,0 +1,74 @@
+import { expect, test, type Page } from '@playwright/test';
+import { signIn } from './coach';
+
+/** Targets a thumb has to hit: every control, and every link that does not stand in a sentence. */
+async function tooSmall(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const least = 48;
+    const targets = document.querySelectorAll<HTMLElement>(
+      'main button, main a, main input, main [role="radio"], main summary, header button, header a',
+    );
+    const small: string[] = [];
+    for (const target of targets) {
+      // What is touched may be the label around a control, or the frame around an input.
+      const touched =
+        target.closest<HTMLElement>('label, .ant-input-number, .ant-select, .ant-segmented-item') ?? target;
+      const box = touched.getBoundingClientRect();
+      const inSentence =
+        target.tagName === 'A' &&
+        (target.parentElement?.textContent ?? '').trim().length >
+          (target.textContent ?? '').trim().length + 3;
+      if (
+        box.width > 0 &&
+        box.height > 0 &&
+        box.height < least - 0.5 &&
+        !inSentence &&
+        getComputedStyle(target).visibility === 'visible'
+      ) {
+        small.push(
+          `${target.tagName.toLowerCase()} “${(target.textContent || target.getAttribute('aria-label') || target.id).trim().slice(0, 30)}” ${Math.round(box.height)} px`,
+        );
+      }
+    }
+    return small;
+  });
+}
+
+test(
+  'every target on the floor is 48 px high, and nothing waits for a hover',
+  { tag: '@phone' },
+  async ({ page }) => {
+    await signIn(page);
+    const views: [string, RegExp][] = [
+      ['/class', /in the hall|needs a look/],
+      ['/athletes', /athletes/],
+      ['/sets', /rung|made/],
+      ['/pacing', /:/],
+      ['/faults', /What do you see/],
+      ['/log', /server/],
+      ['/log/files', /kept/],
+      ['/ropes', /next to size|rope/],
+      ['/ropes/rack', /shared ropes/],
+      ['/rhythm', /Hear it/],
+      ['/rhythm/listen', /Let it hear/],
+      ['/rhythm/sensor', /A sensor counts/],
+      ['/rhythm/explorer', /jump/],
+      ['/rhythm/frames', /four frames/],
+      ['/ropes/shared', /Two in one/],
+    ];
+    const found: string[] = [];
+    for (const [view, title] of views) {
+      await page.goto(view);
+      await expect(page.getByRole('heading', { level: 1 })).toContainText(title);
+      found.push(...(await tooSmall(page)).map((one) => `${view}: ${one}`));
+    }
+    await page.goto('/athletes');
+    await page.getByRole('link', { name: 'Priya Nandakar' }).click();
+    await expect(page.getByRole('group', { name: 'Gate' })).toBeVisible();
+    found.push(...(await tooSmall(page)).map((one) => `athlete: ${one}`));
+    await page.goto('/class');
+    await page.getByRole('button', { name: /^Priya/ }).click();
+    found.push(...(await tooSmall(page)).map((one) => `pad: ${one}`));
+    expect(found).toEqual([]);
+  },
+);

@@ -1,0 +1,51 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { newId } from '../lib/ids';
+import { athletesKey } from './athletes';
+import { classKey } from './classHour';
+import { call, type Schemas } from './client';
+
+export type SignGroup = Schemas['SignGroupView'];
+export type SignCode = Schemas['Sign'];
+export type Diagnosis = Schemas['DiagnosisView'];
+export type RankedFault = Schemas['RankedFaultView'];
+export type Cue = Schemas['CueView'];
+export type FocusInput = Schemas['FocusInput'];
+
+export function useSigns() {
+  return useQuery({
+    queryKey: ['signs'],
+    queryFn: () => call<SignGroup[]>('GET', '/api/signs'),
+    staleTime: Infinity,
+  });
+}
+
+export function useDiagnosis(athleteId: string, signs: string[], ropeChecked: boolean) {
+  const query = new URLSearchParams({ signs: signs.join(','), ropeChecked: ropeChecked ? 'yes' : 'no' });
+  return useQuery({
+    queryKey: [...athletesKey, athleteId, 'diagnosis', query.toString()],
+    queryFn: () => call<Diagnosis>('GET', `/api/athletes/${athleteId}/diagnosis?${query.toString()}`),
+    enabled: signs.length > 0,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** Gives an athlete a focus, or takes it off; what shows cues is fetched anew. */
+export function useFocus() {
+  const client = useQueryClient();
+  const refresh = async () => {
+    await client.invalidateQueries({ queryKey: classKey });
+    await client.invalidateQueries({ queryKey: athletesKey });
+  };
+  const give = useMutation({
+    mutationFn: ({ id, input }: { id: string; input: FocusInput }) =>
+      call('PUT', `/api/focuses/${id}`, input),
+    onSuccess: refresh,
+  });
+  const takeOff = useMutation({
+    mutationFn: ({ id, version }: { id: string; version: number }) =>
+      call('DELETE', `/api/focuses/${id}`, undefined, { mutationId: newId(), version }),
+    onSuccess: refresh,
+  });
+  return { give, takeOff };
+}

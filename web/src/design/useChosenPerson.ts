@@ -1,0 +1,12 @@
+import { useSearchParams } from 'react-router';
+
+/** Whom a page is about: as the address says (`?athlete=…`), else whoever fits best. Choosing changes the address. */
+export function useChosenPerson<Person extends { id: string }>(
+  people: Person[],
+  fits: (one: Person, other: Person) => Person,
+): [Person, (id: string) => void] {
+  const [params, setParams] = useSearchParams();
+  const named = people.find((person) => person.id === params.get('athlete'));
+  const choose = (id: string) => setParams({ athlete: id }, { replace: true });
+  return [named ?? people.reduce(fits), choose];
+}

@@ -1,0 +1,29 @@
+import type { Athlete } from '../../../api/athletes';
+import type { Today } from '../../../api/classHour';
+import { CueLines } from '../../../design/CueLines';
+import { NextSteps } from '../../../design/NextSteps';
+
+/** The one cue: of the fault that is worked on, or the drill's own; and the way to find another. */
+export function CueOfToday({ athlete, today }: { athlete: Athlete; today: Today }) {
+  return (
+    <>
+      <p style={{ margin: 0 }}>One cue</p>
+      {today.focus === null ? (
+        <>
+          <h2 style={{ fontSize: '1.6rem' }}>“{today.drill.cue}”</h2>
+          <p style={{ margin: '6px 0' }}>{capital(today.drill.why)}.</p>
+        </>
+      ) : (
+        <CueLines cue={today.focus.cue} />
+      )}
+      <NextSteps
+        athleteId={athlete.id}
+        fault={today.focus === null ? 'Find a fault' : 'Another fault, or none'}
+      />
+    </>
+  );
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,34 @@
+import { Button } from 'antd';
+import { useMoveAthlete, type Athlete } from '../../../api/athletes';
+import { useMayChange } from '../../../api/session';
+import { newId } from '../../../lib/ids';
+import { stages } from './choices';
+import styles from './GateCard.module.css';
+
+/** The coach moves an athlete along the path, whatever the gate says; moving back undoes it. */
+export function MoveStage({ athlete, open }: { athlete: Athlete; open: boolean }) {
+  const mayChange = useMayChange();
+  const move = useMoveAthlete();
+  if (!mayChange) {
+    return null;
+  }
+  const on = stages[athlete.stageNumber];
+  const back = stages[athlete.stageNumber - 2];
+  const to = (stage: Athlete['stage']) =>
+    move.mutate({ id: athlete.id, stage, change: { mutationId: newId(), version: athlete.version } });
+  return (
+    <p className={styles.move}>
+      {on !== undefined && (
+        <Button type={open ? 'primary' : 'default'} loading={move.isPending} onClick={() => to(on.value)}>
+          Move on to {on.label}
+        </Button>
+      )}
+      {back !== undefined && (
+        <Button type="text" disabled={move.isPending} onClick={() => to(back.value)}>
+          Back to {back.label}
+        </Button>
+      )}
+      {move.error !== null && <span role="alert">{move.error.message}</span>}
+    </p>
+  );
+}

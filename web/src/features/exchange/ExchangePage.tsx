@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { useImport, useSendImport } from '../../api/exchange';
+import { useMe } from '../../api/session';
+import { Failed } from '../../design/StateNote';
+import { Workbench } from '../../design/Workbench';
+import { newId } from '../../lib/ids';
+import { ChooseFile } from './parts/ChooseFile';
+import { ExportList } from './parts/ExportList';
+import { ImportState, titleOf } from './parts/ImportState';
+
+/** Survives a reload of this tab, as the import does on the server. */
+const KEPT = 'zumbo-import';
+
+/** What a gym keeps goes out and comes in as files, looked at before anything is written. */
+export function ExchangePage() {
+  const role = useMe().data?.coach?.role;
+  const [id, setId] = useState(() => sessionStorage.getItem(KEPT));
+  const send = useSendImport();
+  const shown = useImport(id);
+  const keep = (next: string | null) => {
+    setId(next);
+    if (next === null) {
+      sessionStorage.removeItem(KEPT);
+    } else {
+      sessionStorage.setItem(KEPT, next);
+    }
+  };
+  const bring = (file: File) => {
+    const next = newId();
+    keep(null);
+    send.mutate({ id: next, file }, { onSuccess: () => keep(next) });
+  };
+  return (
+    <Workbench
+      title={
+        shown.data === undefined
+          ? 'Everything that is kept can go out, and come in again'
+          : titleOf(shown.data)
+      }
+      decision={role !== 'helper' && <ExportList />}
+    >
+      {role === 'helper' && <p>Coaches take out what is kept; it holds health notes.</p>}
+      {role === 'coach' && <p>Only an owner brings files in: they change a whole gym at once.</p>}
+      {role === 'owner' && (
+        <>
+          {shown.data !== undefined && <ImportState one={shown.data} />}
+          {shown.isError && <Failed error={shown.error} onRetry={() => void shown.refetch()} />}
+          {send.isError && <p role="alert">{send.error.message}</p>}
+          <ChooseFile pending={send.isPending} again={shown.data !== undefined} onFile={bring} />
+        </>
+      )}
+    </Workbench>
+  );
+}

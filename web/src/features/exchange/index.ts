@@ -1,0 +1,1 @@
+export { ExchangePage } from './ExchangePage';

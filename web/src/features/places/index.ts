@@ -1,1 +1,0 @@
-export { ComingPlace } from './ComingPlace';

@@ -1,0 +1,5 @@
+export { BeatPage } from './BeatPage';
+export { ExplorerPage } from './ExplorerPage';
+export { FramesPage } from './FramesPage';
+export { ListenPage } from './ListenPage';
+export { SensorPage } from './SensorPage';

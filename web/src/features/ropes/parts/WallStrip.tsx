@@ -1,0 +1,56 @@
+import type { HeightBand } from '../../../api/rack';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import styles from './WallStrip.module.css';
+
+/** Millimetres on paper for a metre on the wall. */
+const SCALE = 100;
+const WIDTH = 120;
+
+/** Each band as high as on the wall (1:10), the tallest on top, with the tag that is written on the handle. */
+export function WallStrip({ bands, unit }: { bands: HeightBand[]; unit: LengthUnit }) {
+  const top = bands.at(-1)?.toM ?? 0;
+  const bottom = bands[0]?.fromM ?? 0;
+  const height = (top - bottom) * SCALE;
+  return (
+    <svg
+      className={styles.strip}
+      viewBox={`0 -4 ${WIDTH} ${height + 8}`}
+      style={{ width: `${WIDTH}mm`, height: `${height + 8}mm` }}
+      role="img"
+      aria-label={bands.map((band) => said(band, unit)).join('; ')}
+    >
+      {bands.map((band) => {
+        const y = (top - band.toM) * SCALE;
+        const high = (band.toM - band.fromM) * SCALE;
+        return (
+          <g key={band.fromM}>
+            <rect
+              x={22}
+              y={y}
+              width={WIDTH - 22}
+              height={high}
+              className={band.tag === null ? styles.none : styles.band}
+            />
+            <text x={20} y={y + high + 1.5} className={styles.mark}>
+              {formatLength(band.fromM, unit)}
+            </text>
+            {high >= 3.4 && (
+              <text x={WIDTH / 2 + 11} y={y + high / 2 + 1.6} className={styles.tag}>
+                {band.tag === null
+                  ? 'ask a coach'
+                  : `${band.tag} · ${formatLength(band.cableLengthM ?? 0, unit)}`}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      <text x={20} y={1.5} className={styles.mark}>
+        {formatLength(top, unit)}
+      </text>
+    </svg>
+  );
+}
+
+function said(band: HeightBand, unit: LengthUnit): string {
+  return `${formatLength(band.fromM, unit)} to ${formatLength(band.toM, unit)}: ${band.tag ?? 'ask a coach'}`;
+}

@@ -1,0 +1,31 @@
+import { Link } from 'react-router';
+import { useMe } from '../../api/session';
+import { Empty } from '../../design/StateNote';
+import { Workbench } from '../../design/Workbench';
+import { IntervalOnClock } from './parts/IntervalOnClock';
+import { LadderOnClock } from './parts/LadderOnClock';
+import { useRun } from './useRun';
+
+/** A set that runs with the clock; readable from the other end of the hall. */
+export function RunPage() {
+  const userId = useMe().data?.coach?.id ?? '';
+  return userId === '' ? null : <OnClock key={userId} userId={userId} />;
+}
+
+function OnClock({ userId }: { userId: string }) {
+  const clock = useRun(userId);
+  if (clock.run === null) {
+    return (
+      <Workbench title="No set is on the clock">
+        <Empty>
+          Build a ladder or an interval set first: <Link to="/sets">to the sets</Link>.
+        </Empty>
+      </Workbench>
+    );
+  }
+  return clock.run.kind === 'ladder' ? (
+    <LadderOnClock run={clock.run} clock={clock} />
+  ) : (
+    <IntervalOnClock run={clock.run} clock={clock} />
+  );
+}

@@ -1,0 +1,80 @@
+import { useState, type ReactNode } from 'react';
+import type { Athlete } from '../../../api/athletes';
+import { useIntervals, type Intervals, type IntervalWish } from '../../../api/sets';
+import { Card } from '../../../design/Card';
+import { Facts } from '../../../design/Facts';
+import { FieldStack } from '../../../design/FieldStack';
+import { PhaseBar } from '../../../design/PhaseBar';
+import { Failed, Loading } from '../../../design/StateNote';
+import { useKept } from '../../../design/useKept';
+import { Workbench } from '../../../design/Workbench';
+import { formatDuration } from '../../../lib/duration';
+import { startClock } from '../../../lib/setClock';
+import type { IntervalRun } from '../../../lib/setRun';
+import { IntervalForm } from './IntervalForm';
+import { StartClock } from './StartClock';
+
+const usual: IntervalWish = { workS: 20, restS: 10, rounds: 8, stations: '' };
+
+/** Builds an interval set or a circuit, by fields or as a text. */
+export function IntervalBench({ athlete, head }: { athlete: Athlete; head: ReactNode }) {
+  const [wish, setWish] = useState(usual);
+  const set = useIntervals(athlete.id, wish, true);
+  const first = athlete.name.split(' ')[0] ?? '';
+  const data = useKept(athlete.id, set.data);
+  return (
+    <Workbench
+      title={data === undefined ? `Intervals for ${first}` : titleOf(first, data)}
+      subject={
+        <>
+          {head}
+          <div style={{ marginTop: 14 }}>
+            <FieldStack>{data !== undefined && <IntervalForm set={data} onWish={setWish} />}</FieldStack>
+          </div>
+        </>
+      }
+      decision={
+        data !== undefined && (
+          <Card strong label="The whole set">
+            <h2>The whole set</h2>
+            <Facts
+              facts={[
+                { name: 'All in all', value: formatDuration(data.totalS) },
+                { name: 'Work', value: formatDuration(data.totalWorkS) },
+                { name: 'Rest', value: formatDuration(data.totalRestS) },
+                { name: 'Contacts, at most', value: data.contacts },
+              ]}
+            />
+            <p>{data.load.sentence}</p>
+            <StartClock athlete={athlete} run={() => runOf(athlete, first, data)} />
+          </Card>
+        )
+      }
+    >
+      {set.isError && <Failed error={set.error} onRetry={() => void set.refetch()} />}
+      {data === undefined && set.isPending && <Loading what="the set" />}
+      {data !== undefined && <PhaseBar phases={data.phases} label={data.text} />}
+    </Workbench>
+  );
+}
+
+function titleOf(first: string, set: Intervals): string {
+  const times = `${set.works} times ${set.workS} s of work`;
+  return set.stations.length > 0
+    ? `${first}: ${set.rounds} times through ${set.stations.length} stations, ${formatDuration(set.totalS)} in all`
+    : `${first}: ${times}, ${formatDuration(set.totalS)} in all`;
+}
+
+function runOf(athlete: Athlete, name: string, set: Intervals): IntervalRun {
+  return {
+    kind: 'intervals',
+    athleteId: athlete.id,
+    name,
+    code: set.code,
+    title: set.text,
+    measure: set.measure === 'hold' ? 'hold' : 'streak',
+    clock: startClock(Date.now()),
+    phases: set.phases,
+    endedAtS: null,
+  };
+}

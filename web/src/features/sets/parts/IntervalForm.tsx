@@ -1,0 +1,97 @@
+import { Input } from 'antd';
+import { useState } from 'react';
+import type { Intervals, IntervalWish } from '../../../api/sets';
+import { NumberField } from '../../../design/NumberField';
+
+interface Props {
+  /** As the server read the last wish. */
+  set: Intervals;
+  onWish: (wish: IntervalWish) => void;
+}
+
+const examples = [
+  '20/10 x8',
+  '30/30 x6',
+  '90/30 x4',
+  '20/10 x2: hops, one-hand turns, tall singles, doubles',
+];
+
+/** Work, rest, rounds and stations; the same as one line of text, which can be typed, copied and kept. */
+export function IntervalForm({ set, onWish }: Props) {
+  const stations = set.stations.join(', ');
+  const fields = { workS: set.workS, restS: set.restS, rounds: set.rounds, stations };
+  return (
+    <>
+      <NumberField
+        label="Work, s"
+        least={1}
+        most={600}
+        value={set.workS}
+        onChange={(workS) => onWish({ ...fields, workS })}
+      />
+      <NumberField
+        label="Rest, s"
+        least={0}
+        most={600}
+        value={set.restS}
+        onChange={(restS) => onWish({ ...fields, restS })}
+      />
+      <NumberField
+        label={set.stations.length > 0 ? 'Times through' : 'Rounds'}
+        least={1}
+        most={60}
+        value={set.rounds}
+        onChange={(rounds) => onWish({ ...fields, rounds })}
+      />
+      <Typed
+        key={`stations ${stations}`}
+        label="Stations, if it is a circuit"
+        value={stations}
+        placeholder="hops, tall singles"
+        onDone={(typed) => onWish({ ...fields, stations: typed })}
+      />
+      <Typed
+        key={`text ${set.text}`}
+        label="As a text"
+        value={set.text}
+        suggestions={examples}
+        onDone={(text) => onWish({ text })}
+      />
+    </>
+  );
+}
+
+interface TypedProps {
+  label: string;
+  value: string;
+  placeholder?: string;
+  suggestions?: string[];
+  onDone: (typed: string) => void;
+}
+
+/** Sent when one leaves the field or presses Enter, not at every letter. */
+function Typed({ label, value, placeholder = '', suggestions = [], onDone }: TypedProps) {
+  const [typed, setTyped] = useState(value);
+  const done = () => typed !== value && onDone(typed);
+  return (
+    <label>
+      {label}
+      <Input
+        aria-label={label}
+        value={typed}
+        placeholder={placeholder}
+        list={suggestions.length > 0 ? 'interval-examples' : undefined}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={done}
+        onPressEnter={done}
+      />
+      {suggestions.length > 0 && (
+        <datalist id="interval-examples">
+          {suggestions.map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      )}
+    </label>
+  );
+}

@@ -1,0 +1,82 @@
+import { useCallback, useEffect, useState } from 'react';
+import { elapsedS, togglePause } from '../../lib/setClock';
+import { hasSingleKeys } from '../../lib/singleKeys';
+import { keepRun, readRun, type SetRun } from '../../lib/setRun';
+
+const TICK_MS = 100;
+
+export interface RunClock {
+  run: SetRun | null;
+  /** Seconds on the clock; below 0 during the count-in. */
+  atS: number;
+  paused: boolean;
+  change: (run: SetRun) => void;
+  pause: () => void;
+  /** Puts the clock away. */
+  end: () => void;
+}
+
+/** The run of this coach, kept on the device at every change, and the time on its clock. */
+export function useRun(userId: string): RunClock {
+  const [run, setRun] = useState(() => readRun(userId));
+  const [now, setNow] = useState(() => Date.now());
+  const paused = run !== null && run.clock.pausedAtMs !== null;
+  useEffect(() => {
+    if (run === null || paused) {
+      return;
+    }
+    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, [run, paused]);
+
+  const keep = useCallback(
+    (next: SetRun | null) => {
+      keepRun(userId, next);
+      setRun(next);
+      setNow(Date.now());
+    },
+    [userId],
+  );
+  const pause = useCallback(
+    () => run !== null && keep({ ...run, clock: togglePause(run.clock, Date.now()) }),
+    [run, keep],
+  );
+  useSpace(pause, run !== null);
+  return {
+    run,
+    atS: run === null ? 0 : elapsedS(run.clock, now),
+    paused,
+    change: keep,
+    pause: () => void pause(),
+    end: () => keep(null),
+  };
+}
+
+/** Space pauses and goes on anywhere but in a text field; buttons are pressed with Enter. */
+function useSpace(onSpace: () => void, active: boolean): void {
+  useEffect(() => {
+    if (!active) {
+      return;
+    }
+    const isOurs = (event: KeyboardEvent) =>
+      event.key === ' ' &&
+      hasSingleKeys() &&
+      !(event.target instanceof HTMLElement && /^(INPUT|TEXTAREA)$/.test(event.target.tagName));
+    const down = (event: KeyboardEvent) => {
+      if (isOurs(event)) {
+        event.preventDefault();
+        if (!event.repeat) {
+          onSpace();
+        }
+      }
+    };
+    // A button would be pressed when the key comes up.
+    const up = (event: KeyboardEvent) => isOurs(event) && event.preventDefault();
+    window.addEventListener('keydown', down);
+    window.addEventListener('keyup', up);
+    return () => {
+      window.removeEventListener('keydown', down);
+      window.removeEventListener('keyup', up);
+    };
+  }, [onSpace, active]);
+}

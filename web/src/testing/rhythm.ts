@@ -1,0 +1,89 @@
+import type { Heard } from '../api/recordings';
+import type { FramesReading, JumpExplorer, PatternInTime, TakeReading } from '../api/rhythm';
+
+const sentence = (code: string, text: string) => ({ code, sentence: text });
+
+export const pattern: PatternInTime = {
+  notation: '3s d',
+  text: '3 singles, 1 double',
+  jumps: 4,
+  turns: 5,
+  cadencePerMin: 100,
+  beats: [
+    { kind: 's', atS: 0, turnsS: [0.4], endS: 0.6 },
+    { kind: 's', atS: 0.6, turnsS: [1], endS: 1.2 },
+    { kind: 's', atS: 1.2, turnsS: [1.6], endS: 1.8 },
+    { kind: 'd', atS: 1.8, turnsS: [2.1, 2.2], endS: 2.4 },
+  ],
+};
+
+export const take: TakeReading = {
+  jumps: 3,
+  turns: 0,
+  passes: [0, 0, 0],
+  cadencePerMin: 120,
+  variation: 0.03,
+  evenness: 'even',
+  driftPerMin: null,
+  pauses: 0,
+  misses: 0,
+  doubleBounces: 3,
+  longestStreak: 0,
+  firstBroken: null,
+  verdict: sentence('rhythm.even', '120 jumps a minute, even.'),
+  entryReps: 3,
+  entryMisses: 0,
+  seconds: 1.5,
+};
+
+const way = {
+  jumpM: 0.15,
+  cadencePerMin: 113,
+  turnsPerMin: 226,
+  powerWPerKg: 2.8,
+  dragW: 24,
+  lateBudgetS: 0.032,
+};
+
+export const explorer: JumpExplorer = {
+  cableLengthM: 2.44,
+  footLengthM: 0.255,
+  clearanceM: 0.017,
+  curves: [1, 2, 3].map((passes) => ({
+    passes,
+    points: [0.01, 0.2, 0.4].map((jumpM) => ({
+      jumpM,
+      leastTurnsPerMin: jumpM < 0.02 ? null : (60 * passes) / jumpM / 3,
+      evenTurnsPerMin: 100 * passes,
+    })),
+    leastEvenJumpM: 0.04 * passes,
+  })),
+  now: way,
+  highSlow: { ...way, jumpM: 0.2, cadencePerMin: 103 },
+  lowFast: { ...way, jumpM: 0.1, cadencePerMin: 129, lateBudgetS: -0.01 },
+  answer: sentence('explorer.contact_first', 'Shorten the contact first.'),
+  wideHands: sentence('explorer.wide_hands', 'Hands out cost 6 cm more jump.'),
+};
+
+export const frames: FramesReading = {
+  flightS: 0.5,
+  flightErrorS: 0.0034,
+  jumpM: 0.306,
+  jumpErrorM: 0.0042,
+  turnsPerMin: 208.7,
+  turnsErrorPerMin: 2.5,
+  firstPassAfterS: 0.108,
+  verdict: sentence('frames.high', 'A rise of 31 cm: higher than a double needs.'),
+};
+
+export const heard: Heard = {
+  seconds: 2,
+  turnsS: [0.8, 1.4],
+  landingsS: [0.5, 1.1, 1.7],
+  confidence: 0.9,
+  counts: true,
+  verdict: sentence('sound.clear', '3 landings and 2 turns heard.'),
+  columnS: 0.02,
+  ticks: Array.from({ length: 100 }, (_, i) => (i * 37) % 1000),
+  thuds: Array.from({ length: 100 }, (_, i) => (i * 53) % 1000),
+};
