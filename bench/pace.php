@@ -7,6 +7,8 @@ declare(strict_types=1);
  */
 
 use Zumbo\Core\Pacing\LossDistribution;
+use Zumbo\Core\Pacing\LossGrid;
+use Zumbo\Core\Pacing\RoundPlan;
 use Zumbo\Core\Pacing\SetPlan;
 use Zumbo\Core\Streak\Hazard;
 
@@ -15,6 +17,7 @@ require __DIR__.'/../core/autoload.php';
 $hazard = Hazard::weibull(25, 1.6);
 $milliseconds = static function (callable $work): float {
     $work();
+    $work();
     $start = hrtime(true);
     $work();
 
@@ -22,7 +25,7 @@ $milliseconds = static function (callable $work): float {
 };
 $rounds = static function (bool $band) use ($hazard): float {
     $sum = 0.0;
-    $loss = LossDistribution::none();
+    $loss = LossDistribution::none(LossGrid::of(4.0, 10.0));
     for ($round = 0; $round < 10; ++$round) {
         $plan = SetPlan::best(100, $hazard->times(1.05 ** $round)->first(100), 10.0, 4.0);
         $sum += $plan->expectedLossS();
@@ -31,7 +34,12 @@ $rounds = static function (bool $band) use ($hazard): float {
 
     return $sum;
 };
-printf('%.3f %.2f %.2f', $rounds(false), $milliseconds(static fn (): float => $rounds(false)), $milliseconds(static fn (): float => $rounds(true)));
+$whole = static function () use ($hazard): void {
+    for ($round = 0; $round < 10; ++$round) {
+        RoundPlan::of(100, 1.7, $hazard->times(1.05 ** $round), 10.0, 4.0);
+    }
+};
+printf('%.3f %.2f %.2f %.2f', $rounds(false), $milliseconds(static fn (): float => $rounds(false)), $milliseconds(static fn (): float => $rounds(true)), $milliseconds($whole));
 foreach ([50, 100, 200, 500, 1000] as $reps) {
     $q = $hazard->first($reps);
     printf(' %.2f', $milliseconds(static fn (): SetPlan => SetPlan::best($reps, $q, 10.0, 4.0)));

@@ -1,13 +1,16 @@
-# ./zumbo start [--port N]
+# ./zumbo start [--port N] [--tls HOST]
 # shellcheck shell=bash disable=SC1091
-for part in base packages build instance mariadb web; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base packages build instance mariadb web worker tls; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 port=''
+TLS_HOST=''
 while [ $# -gt 0 ]; do
   case "$1" in
     --port) port="${2:-}"; shift 2 || true ;;
     --port=*) port="${1#*=}"; shift ;;
-    *) usage_error "start: '$1' is unknown; accepted: --port N" ;;
+    --tls) TLS_HOST="${2:-}"; shift 2 || true; check_tls_host; continue ;;
+    --tls=*) TLS_HOST="${1#*=}"; shift; check_tls_host; continue ;;
+    *) usage_error "start: '$1' is unknown; accepted: --port N, --tls HOST" ;;
   esac
   [[ "$port" =~ ^[0-9]{1,5}$ ]] && [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] \
     || usage_error "start: --port '$port': a whole number from 1024 to 65535"
@@ -27,6 +30,7 @@ if [ "$schema" = new ] || ! is_built app-schema "$migrate_key"; then
   run_logged migrate console doctrine:migrations:migrate -n --allow-no-migration
   mark_built app-schema "$migrate_key"
 fi
+[ -z "$TLS_HOST" ] || prepare_tls
 start_web "$port"
 if [ "$schema" = new ] || ! is_built app-demo loaded; then
   step "loading the demo gym"
@@ -37,3 +41,6 @@ fi
 say ""
 say "Zumbo runs at http://127.0.0.1:$WEB_PORT"
 say "Demo coach: maren@saltmarsh.example, password: harbour rope 14"
+if [ -n "$TLS_HOST" ]; then
+  say "For phones on this network: https://$TLS_HOST:$TLS_PORT (trust $STATE/tls/ca.pem on the phone once; see docs/phone.md)"
+fi

@@ -1,6 +1,6 @@
 # ./zumbo stop
 # shellcheck shell=bash disable=SC1091
-for part in base build instance mariadb web; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base build instance mariadb web worker; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 [ $# = 0 ] || usage_error "stop takes no argument"
 make_run_place
 take_lock app 60

@@ -1,6 +1,6 @@
 # ./zumbo test [core|app|web|e2e]: everything, or one part. Own database, own ports: may run while the app runs.
 # shellcheck shell=bash disable=SC1091
-for part in base packages build instance mariadb web; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base packages build instance mariadb web worker; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 parts=(core app web e2e)
 if [ $# -gt 0 ]; then
@@ -49,11 +49,11 @@ test_e2e() {
   export APP_ENV=prod ZUMBO_NOW=2026-11-24T18:42:00Z
   local schema; schema="$(ensure_schema zumbo_e2e)"
   use_database zumbo_e2e
-  FIRST_WEB_PORT=18080
-  start_web ''
   [ "$schema" = old ] || say "  (new database)"
   run_logged e2e-migrate console doctrine:migrations:migrate -n --allow-no-migration
   run_logged e2e-demo console zumbo:demo --on 2026-11-24
+  FIRST_WEB_PORT=18080
+  start_web ''
   step "e2e: Playwright through nginx, PHP and MariaDB"
   ZUMBO_URL="http://127.0.0.1:$WEB_PORT" in_web e2e
 }

@@ -52,7 +52,7 @@ ours() {
   local pid
   pid="$(cat "$1" 2>/dev/null)" || return 1
   [[ "$pid" =~ ^[0-9]+$ ]] || return 1
-  tr '\0' ' ' < "/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$2" || return 1
+  { tr '\0' ' ' < "/proc/$pid/cmdline" | grep -qF -- "$2"; } 2>/dev/null || return 1
   echo "$pid"
 }
 

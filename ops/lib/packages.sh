@@ -22,9 +22,13 @@ missing_packages() {
   have npm || echo npm
   have unzip || echo unzip
   have brotli || echo brotli
+  have openssl || echo openssl
 }
 missing_test_packages() { have chromium || echo chromium; }
-missing_bench_packages() { /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy; }
+missing_bench_packages() {
+  /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy
+  have aubioonset || echo aubio-tools
+}
 
 have() { command -v "$1" >/dev/null 2>&1; }
 have_file() { [ -e "$1" ]; }

@@ -4,17 +4,18 @@
 # start_web PORT_OR_EMPTY: PORT is a wish that must be met; without it the last one or the next free one is taken.
 start_web() {
   choose_web_port "$1"
-  local key; key="$(app_key)-$WEB_PORT-$DATABASE"
-  if is_built "$INSTANCE-web" "$key" && ours "$SOCKETS/fpm.pid" "$SOCKETS" >/dev/null && ours "$SOCKETS/nginx.pid" "$SOCKETS" >/dev/null; then return 0; fi
+  local key; key="$(app_key)-$WEB_PORT-$DATABASE-${TLS_HOST:-}"
+  if is_built "$INSTANCE-web" "$key" && ours "$SOCKETS/fpm.pid" "$SOCKETS" >/dev/null && ours "$SOCKETS/nginx.pid" "$SOCKETS" >/dev/null; then start_worker; return 0; fi
   stop_web
   write_configuration
   step "warming the caches"
   warm_cache
-  "$FPM" -y "$SOCKETS/php-fpm.conf" $([ "$(id -u)" = 0 ] && echo -R) -d pcov.enabled=0 -d opcache.enable=1 -d opcache.memory_consumption=160 \
+  "$FPM" -y "$SOCKETS/php-fpm.conf" $([ "$(id -u)" = 0 ] && echo -R) -d pcov.enabled=0 -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
     -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
     -d opcache.preload="$STATE/cache/fpm/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER" 9>&- || fail "php-fpm did not start; see $STATE/log/fpm.log"
   nginx -c "$SOCKETS/nginx.conf" -e "$STATE/log/nginx-error.log" 9>&- || fail "nginx did not start; see $STATE/log/nginx-error.log"
   wait_until 20 "http://127.0.0.1:$WEB_PORT/api/health to answer" web_answers || { tail -5 "$STATE"/log/*.log >&2; exit 1; }
+  start_worker
   mark_built "$INSTANCE-web" "$key"
 }
 FPM="$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)"
@@ -48,9 +49,9 @@ warm_cache() {
 write_configuration() {
   WEB_USER="$(service_user www-data)"
   # nginx's own temporary files and both logs must be writable for the unprivileged workers.
-  mkdir -p "$STATE/tmp"
+  mkdir -p "$STATE/tmp" "$STATE/recordings"
   touch "$STATE/log/app.log"
-  chown -R "$WEB_USER" "$STATE/log" "$STATE/tmp"
+  chown -R "$WEB_USER" "$STATE/log" "$STATE/tmp" "$STATE/recordings"
   ( umask 077; fill ops/templates/php-fpm.conf > "$SOCKETS/php-fpm.conf" )
   fill ops/templates/nginx.conf > "$SOCKETS/nginx.conf"
 }
@@ -59,20 +60,25 @@ write_configuration() {
 fill() {
   local text name
   text="$(cat "$1")"
-  local GROUP_LINES='' NGINX_USER='' NOW_LINE=''
+  local GROUP_LINES='' NGINX_USER='' NOW_LINE='' TLS_LINES='' TRUSTED_HOSTS='^127\.0\.0\.1$,^localhost$,^\[::1\]$'
+  if [ -n "${TLS_HOST:-}" ]; then
+    TLS_LINES="$(printf 'listen 0.0.0.0:%s ssl;\n        ssl_certificate "%s/tls/server.pem";\n        ssl_certificate_key "%s/tls/server.key";' "$TLS_PORT" "$STATE" "$STATE")"
+    TRUSTED_HOSTS="$TRUSTED_HOSTS,^$(printf '%s' "$TLS_HOST" | sed 's/\./\\./g')\$"
+  fi
   # php-fpm refuses an empty variable, so the line is there only with a value.
   if [ -n "${ZUMBO_NOW:-}" ]; then NOW_LINE="env[ZUMBO_NOW] = \"$ZUMBO_NOW\""; fi
   if [ "$(id -u)" = 0 ]; then
     NGINX_USER="user $WEB_USER;"
     GROUP_LINES="user = $WEB_USER"$'\n'"group = $(id -gn "$WEB_USER")"$'\n'"listen.owner = $WEB_USER"
   fi
-  for name in ZUMBO_ROOT STATE SOCKETS WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE; do
+  for name in ZUMBO_ROOT STATE SOCKETS WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS; do
     text="${text//"@$name@"/"${!name}"}"   # quoted: bash 5.2 gives & a meaning otherwise
   done
   printf '%s\n' "$text"
 }
 
 stop_web() {
+  stop_worker
   end_process "$SOCKETS/nginx.pid" "$SOCKETS" nginx QUIT
   end_process "$SOCKETS/fpm.pid" "$SOCKETS" php-fpm TERM
 }

@@ -1,0 +1,36 @@
+# A certificate of our own for phones on the local network: they ask for TLS before they keep the app offline or lend their
+# microphone. A small authority signs it, so that only one file has to be trusted on each phone.
+# shellcheck shell=bash
+
+FIRST_TLS_PORT=8443
+CA_DAYS=3650
+SERVER_DAYS=825   # longer ones are refused by phones
+
+check_tls_host() {
+  [[ "$TLS_HOST" =~ ^[A-Za-z0-9]([A-Za-z0-9.-]{0,251}[A-Za-z0-9])?$ ]] \
+    || usage_error "start: --tls '$TLS_HOST': this machine's name or address as phones reach it, like 192.168.1.20 or hall.local"
+}
+
+prepare_tls() {
+  mkdir -p "$STATE/tls"
+  TLS_PORT="$(cat "$STATE/tls/port" 2>/dev/null || true)"
+  if [ -z "$TLS_PORT" ]; then TLS_PORT="$(first_free_port "$FIRST_TLS_PORT")"; echo "$TLS_PORT" > "$STATE/tls/port"; fi
+  if [ ! -s "$STATE/tls/ca.key" ]; then
+    ( umask 077; run_logged tls-ca openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -days "$CA_DAYS" \
+      -subj '/CN=Zumbo on this machine' -addext 'basicConstraints=critical,CA:TRUE,pathlen:0' -addext 'keyUsage=critical,keyCertSign' \
+      -keyout "$STATE/tls/ca.key" -out "$STATE/tls/ca.pem" )
+  fi
+  if [ "$(cat "$STATE/tls/host" 2>/dev/null)" != "$TLS_HOST" ] || ! openssl x509 -checkend 2592000 -noout -in "$STATE/tls/server.pem" >/dev/null 2>&1; then
+    sign_server
+    echo "$TLS_HOST" > "$STATE/tls/host"
+  fi
+}
+
+sign_server() {
+  local kind=DNS
+  [[ "$TLS_HOST" =~ ^[0-9.]+$ ]] && kind=IP
+  ( umask 077
+    run_logged tls-request openssl req -new -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -subj "/CN=$TLS_HOST" -keyout "$STATE/tls/server.key" -out "$STATE/tls/server.csr"
+    run_logged tls-sign openssl x509 -req -days "$SERVER_DAYS" -in "$STATE/tls/server.csr" -CA "$STATE/tls/ca.pem" -CAkey "$STATE/tls/ca.key" -CAcreateserial -out "$STATE/tls/server.pem" \
+      -extfile <(printf 'subjectAltName=%s:%s\nextendedKeyUsage=serverAuth\n' "$kind" "$TLS_HOST") )
+}
