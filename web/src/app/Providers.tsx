@@ -4,8 +4,8 @@ import { useState, type ReactNode } from 'react';
 import { BrowserRouter } from 'react-router';
 import { ProblemError } from '../api/client';
 import { meKey } from '../api/session';
-import { floorTheme, theme } from '../design/theme';
-import { useFloor } from '../design/useFloor';
+import { themeFor } from '../design/theme';
+import { useFloor, useStill } from '../design/useMedia';
 
 /** An ended session shows at the first refused request: ask again who is signed in. */
 function makeClient(): QueryClient {
@@ -32,10 +32,11 @@ function makeClient(): QueryClient {
 
 export function Providers({ children }: { children: ReactNode }) {
   const [client] = useState(makeClient);
-  const floor = useFloor();
+  const look = themeFor(useFloor(), useStill());
   return (
     <QueryClientProvider client={client}>
-      <ConfigProvider theme={floor ? floorTheme : theme}>
+      {/* Our lists are short: a window over them would hide most options from a screen reader. */}
+      <ConfigProvider theme={look} virtual={false}>
         <App>
           <BrowserRouter>{children}</BrowserRouter>
         </App>

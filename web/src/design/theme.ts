@@ -24,6 +24,10 @@ export const theme: ThemeConfig = {
     fontFamily: fonts.text,
     fontSize: 15,
     borderRadius: 4,
+    // Left alone, Ant Design derives these from our ink: a chosen option would be ink on near-ink.
+    controlItemBgActive: colours.ground,
+    controlItemBgActiveHover: colours.hairline,
+    controlItemBgHover: colours.paper,
     controlHeight: 40,
     controlHeightLG: 48,
     boxShadow: 'none',
@@ -36,12 +40,16 @@ export const theme: ThemeConfig = {
   },
 };
 
-/** On the floor every control is as high as a thumb needs. */
-export const floorTheme: ThemeConfig = {
-  ...theme,
-  token: { ...theme.token, controlHeight: 48 },
-  components: { ...theme.components, Segmented: { trackPadding: 0 } },
-};
+/** On the floor every control is as high as a thumb needs; who asked for stillness gets lists that do not slide. */
+export function themeFor(floor: boolean, still: boolean): ThemeConfig {
+  const token = { ...theme.token, motion: !still };
+  return floor
+    ? {
+        token: { ...token, controlHeight: 48 },
+        components: { ...theme.components, Segmented: { trackPadding: 0 } },
+      }
+    : { ...theme, token };
+}
 
 /** Phones and tablets; the same width as in the style sheets. */
 export const FLOOR = '(max-width: 1000px)';

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { themeFor } from './theme';
 import { colours, graphicColours, grounds, textColours, type ColourName } from './tokens';
 
 /** Relative luminance, WCAG 2.2. */
@@ -25,6 +26,16 @@ describe('the palette', () => {
   it.each(pairs(graphicColours))('graphics in %s on %s have 3:1', (name, ground) => {
     expect(contrast(name, ground)).toBeGreaterThanOrEqual(3);
   });
+
+  it.each(['controlItemBgActive', 'controlItemBgActiveHover', 'controlItemBgHover'] as const)(
+    'a chosen option on %s stays readable',
+    (ground) => {
+      const name = (Object.keys(colours) as ColourName[]).find(
+        (one) => colours[one] === themeFor(true, false).token?.[ground],
+      );
+      expect(contrast('ink', name ?? 'ink')).toBeGreaterThanOrEqual(4.5);
+    },
+  );
 
   it('knows black on white as 21:1', () => {
     expect((luminance('#FFFFFF') + 0.05) / (luminance('#000000') + 0.05)).toBeCloseTo(21, 5);

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { vi } from 'vitest';
 import { OutboxProvider } from '../api/OutboxProvider';
-import { theme } from '../design/theme';
+import { themeFor } from '../design/theme';
 import { lockingNavigator } from './locks';
 
 type Answer = unknown;
@@ -65,7 +65,7 @@ export function renderPage(page: ReactNode, pattern = '/', at = pattern): void {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   render(
     <QueryClientProvider client={client}>
-      <ConfigProvider theme={{ ...theme, token: { ...theme.token, motion: false } }}>
+      <ConfigProvider theme={themeFor(false, true)} virtual={false}>
         <App>
           <OutboxProvider userId={`user-${(users += 1)}`}>
             <MemoryRouter initialEntries={[at]}>

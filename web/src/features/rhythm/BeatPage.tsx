@@ -6,7 +6,7 @@ import { Card } from '../../design/Card';
 import { FieldStack } from '../../design/FieldStack';
 import { NumberField } from '../../design/NumberField';
 import { Failed, Loading } from '../../design/StateNote';
-import { useFloor } from '../../design/useFloor';
+import { useFloor } from '../../design/useMedia';
 import { useKept } from '../../design/useKept';
 import { useMetronome } from '../../design/useMetronome';
 import { Workbench } from '../../design/Workbench';
