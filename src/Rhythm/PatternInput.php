@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Zumbo\App\Rhythm;
 
 use Symfony\Component\Validator\Constraints as Assert;
-use Zumbo\App\Platform\Problem\BadField;
-use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Rhythm\PatternError;
 
 /**
  * A pattern as it is written, and how fast.
@@ -22,15 +19,5 @@ final readonly class PatternInput
         #[Assert\Range(min: 40, max: 220)]
         public float $cadence = 100,
     ) {
-    }
-
-    /** @throws BadField naming the place that can't be read */
-    public static function read(string $field, string $notation): Pattern
-    {
-        try {
-            return Pattern::parse($notation);
-        } catch (PatternError $e) {
-            throw BadField::of($field, $notation, $e->accepted, \sprintf('Pattern %s.', $e->getMessage()));
-        }
     }
 }

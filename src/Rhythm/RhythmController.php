@@ -11,6 +11,7 @@ use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\BeatView;
 use Zumbo\App\Platform\Input\Body;
 use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\WrittenPattern;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Record\Gyms;
 use Zumbo\Core\Jump\FrameCount;
@@ -34,7 +35,7 @@ final readonly class RhythmController
     #[Answers(PatternView::class)]
     public function pattern(#[Query] PatternInput $input): PatternView
     {
-        $pattern = PatternInput::read('notation', $input->notation);
+        $pattern = WrittenPattern::read('notation', $input->notation);
         $beats = PatternTiming::of($pattern, Rate::perMinute($input->cadence));
 
         $jumps = \count(array_filter($beats, static fn (Beat $beat): bool => null !== $beat->kind));

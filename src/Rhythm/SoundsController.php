@@ -10,6 +10,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\WrittenPattern;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Rate;
@@ -32,7 +33,7 @@ final readonly class SoundsController
     public function click(#[Query] ClickTrackInput $input): StreamedResponse
     {
         try {
-            return self::file('zumbo-beat.wav', ClickTrack::wav(PatternInput::read('notation', $input->notation), Rate::perMinute($input->cadence), $input->rounds));
+            return self::file('zumbo-beat.wav', ClickTrack::wav(WrittenPattern::read('notation', $input->notation), Rate::perMinute($input->cadence), $input->rounds));
         } catch (OutOfRange $e) {
             throw BadField::of('rounds', $input->rounds, $e->accepted, ucfirst($e->getMessage()).'.');
         }
@@ -43,7 +44,7 @@ final readonly class SoundsController
     #[Answers(null, file: 'audio/wav')]
     public function example(#[Query] ExampleInput $input = new ExampleInput()): StreamedResponse
     {
-        $take = SimulatedJumper::jump(PatternInput::read('notation', $input->notation), Rate::perMinute($input->cadence), $input->seconds, self::JITTER, JumperFault::from($input->fault), $input->seed);
+        $take = SimulatedJumper::jump(WrittenPattern::read('notation', $input->notation), Rate::perMinute($input->cadence), $input->seconds, self::JITTER, JumperFault::from($input->fault), $input->seed);
 
         return self::file('zumbo-example.wav', SyntheticTake::of($take, $input->noiseDb, 0.25, $input->seed, self::EXAMPLE_RATE)->wav());
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Rhythm;
 
 use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Platform\Input\WrittenPattern;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Rhythm\Pattern;
@@ -44,6 +45,6 @@ final readonly class TakeInput
 
     public function target(): ?Pattern
     {
-        return null === $this->target || '' === trim($this->target) ? null : PatternInput::read('target', $this->target);
+        return null === $this->target || '' === trim($this->target) ? null : WrittenPattern::read('target', $this->target);
     }
 }

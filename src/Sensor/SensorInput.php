@@ -6,11 +6,10 @@ namespace Zumbo\App\Sensor;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Platform\Input\OneOf;
+use Zumbo\App\Platform\Input\WrittenPattern;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\JumperFault;
-use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Rhythm\PatternError;
 use Zumbo\Core\Rhythm\SimulatedJumper;
 use Zumbo\Core\Rhythm\Take;
 
@@ -40,10 +39,6 @@ final readonly class SensorInput
     /** @throws BadField when the pattern can't be read */
     public function take(): Take
     {
-        try {
-            return SimulatedJumper::jump(Pattern::parse($this->notation), Rate::perMinute($this->cadence), $this->seconds, $this->jitter, JumperFault::from($this->fault), $this->seed);
-        } catch (PatternError $e) {
-            throw BadField::of('notation', $this->notation, $e->accepted, \sprintf('Pattern %s.', $e->getMessage()));
-        }
+        return SimulatedJumper::jump(WrittenPattern::read('notation', $this->notation), Rate::perMinute($this->cadence), $this->seconds, $this->jitter, JumperFault::from($this->fault), $this->seed);
     }
 }

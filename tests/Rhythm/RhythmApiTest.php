@@ -15,6 +15,8 @@ final class RhythmApiTest extends ApiTestCase
         $this->assertStatus(200);
         self::assertSame(['2s d', '2 singles, 1 double', 3, 4], [$pattern['notation'], $pattern['text'], $pattern['jumps'], $pattern['turns']]);
         self::assertEqualsWithDelta([0.0, 0.5, 1.0], array_column($pattern['beats'], 'atS'), 1e-9);
+        $footwork = $this->send('GET', '/api/pattern?notation=s:one-foot+d');
+        self::assertSame(['one foot', null], array_column($footwork['beats'], 'footwork'));
         foreach (['notation=3k' => 'notation', 'notation=' => 'notation', 'notation=s&cadence=300' => 'cadence'] as $query => $field) {
             $this->send('GET', '/api/pattern?'.$query);
             $this->assertProblem($field);

@@ -18,6 +18,7 @@ test('a beat is heard, seen and tapped along to', async ({ page }) => {
   await expect(
     page.getByRole('img', { name: 'ladder, n from 2 to 1: n singles (boxer step), 1 double unbroken' }),
   ).toBeVisible();
+  await expect(page.locator('svg').getByText('boxer step', { exact: true })).toBeVisible();
   await page.getByLabel('Pattern').fill('s d');
   await page.getByLabel('Pattern').press('Enter');
   await expect(page.getByRole('img', { name: '1 single, 1 double' })).toBeVisible();

@@ -20,11 +20,12 @@ final readonly class Beat
         public array $turnsS,
         /** The landing after it, or the end of the rest. */
         public float $endS,
+        public ?Footwork $footwork = null,
     ) {
     }
 
     public function later(float $seconds): self
     {
-        return new self($this->kind, $this->atS + $seconds, array_map(static fn (float $turn): float => $turn + $seconds, $this->turnsS), $this->endS + $seconds);
+        return new self($this->kind, $this->atS + $seconds, array_map(static fn (float $turn): float => $turn + $seconds, $this->turnsS), $this->endS + $seconds, $this->footwork);
     }
 }

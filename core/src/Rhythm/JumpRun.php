@@ -70,7 +70,7 @@ final readonly class JumpRun implements PatternItem
     public function steps(): iterable
     {
         for ($i = 0; $i < $this->count; ++$i) {
-            yield $this->kind;
+            yield new OneJump($this->kind, $this->footwork);
         }
     }
 }

@@ -27,7 +27,7 @@ interface PatternItem
     /**
      * Every jump and rest in order, and work as it is: only a cadence tells its jumps.
      *
-     * @return iterable<JumpKind|Rest|Work>
+     * @return iterable<OneJump|Rest|Work>
      */
     public function steps(): iterable;
 }

@@ -40,11 +40,11 @@ final class PatternTiming
         return $beats;
     }
 
-    private static function beat(JumpKind $kind, float $at, float $period): Beat
+    private static function beat(OneJump $jump, float $at, float $period): Beat
     {
-        $length = $period * $kind->beats();
+        $length = $period * $jump->kind->beats();
 
-        return new Beat($kind, $at, self::turns($kind->passes(), $at, $length), $at + $length);
+        return new Beat($jump->kind, $at, self::turns($jump->kind->passes(), $at, $length), $at + $length, $jump->footwork);
     }
 
     /**

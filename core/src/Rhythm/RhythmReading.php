@@ -98,8 +98,8 @@ final readonly class RhythmReading
         $wanted = [];
         foreach ($target->steps() as $step) {
             foreach ($step instanceof Work ? $step->pattern->steps() : [$step] as $jump) {
-                if ($jump instanceof JumpKind) {
-                    $wanted[] = $jump->passes();
+                if ($jump instanceof OneJump) {
+                    $wanted[] = $jump->kind->passes();
                 }
             }
         }

@@ -70,11 +70,11 @@ final class SimulatedJumper
                 }
                 ++$jump;
                 $rushed = JumperFault::Rushing === $this->fault ? 1 + self::RUSH_PER_MINUTE * $at / 60 : 1.0;
-                $length = $period / $rushed * $step->beats() * (1 + $this->jitter * $this->chance->normal());
+                $length = $period / $rushed * $step->kind->beats() * (1 + $this->jitter * $this->chance->normal());
                 if ($at + $length > $seconds) {
                     return;
                 }
-                $at = $this->one($step, $at, $length, $period, 0 === $jump % self::FAULT_EVERY);
+                $at = $this->one($step->kind, $at, $length, $period, 0 === $jump % self::FAULT_EVERY);
             }
         }
     }
@@ -82,7 +82,7 @@ final class SimulatedJumper
     /**
      * Work is done once through: they stop by their own clock.
      *
-     * @return iterable<JumpKind|Rest>
+     * @return iterable<OneJump|Rest>
      */
     private static function steps(Pattern $pattern): iterable
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Sets;
 
-use Zumbo\Core\Rhythm\JumpKind;
+use Zumbo\Core\Rhythm\OneJump;
 use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Streak\Hazard;
 
@@ -82,10 +82,10 @@ final readonly class LadderOutlook
         $time = $lostTime = $lostJumps = 0.0;
         $jumps = 0;
         foreach ($rung->steps() as $step) {
-            if (!$step instanceof JumpKind) {
+            if (!$step instanceof OneJump) {
                 continue;
             }
-            $kind = $step->passes() > 1 ? 'd' : 's';
+            $kind = $step->kind->passes() > 1 ? 'd' : 's';
             $failed = $survived * $q[$kind][$jumps];
             $lostTime += $failed * ($time + $missS);
             $lostJumps += $failed * $jumps;

@@ -7,6 +7,8 @@ namespace Zumbo\Core\Tests\Rhythm;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Rhythm\Beat;
+use Zumbo\Core\Rhythm\Footwork;
 use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Rhythm\PatternError;
 use Zumbo\Core\Rhythm\PatternTiming;
@@ -118,6 +120,15 @@ final class PatternTest extends TestCase
         // Four jumps of 0.6 s and more do not fit into one second: one does.
         self::assertCount(2, PatternTiming::of(Pattern::parse('w1(4s)'), Rate::perMinute(100)));
         self::assertCount(1, PatternTiming::of(Pattern::parse('w1(4s)'), Rate::perMinute(40)));
+    }
+
+    public function testABeatKnowsItsFootwork(): void
+    {
+        $beats = PatternTiming::of(Pattern::parse('2s:boxer-step w1(s:one-foot) d'), Rate::perMinute(60));
+        self::assertSame(
+            [Footwork::BoxerStep, Footwork::BoxerStep, Footwork::OneFoot, null],
+            array_map(static fn (Beat $beat): ?Footwork => $beat->footwork, $beats),
+        );
     }
 
     public function testALaddersRungsFollowEachOther(): void

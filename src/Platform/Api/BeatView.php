@@ -21,11 +21,13 @@ final readonly class BeatView
         public float $atS,
         public array $turnsS,
         public float $endS,
+        /** What feet or hands do beside it, as one reads it: "boxer step". */
+        public ?string $footwork,
     ) {
     }
 
     public static function of(Beat $beat): self
     {
-        return new self($beat->kind, $beat->atS, $beat->turnsS, $beat->endS);
+        return new self($beat->kind, $beat->atS, $beat->turnsS, $beat->endS, $beat->footwork?->text());
     }
 }

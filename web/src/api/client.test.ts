@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { KEPT_EVENT, KEPT_HEADER } from '../lib/keptAnswer';
-import { call, ProblemError, Unreachable } from './client';
+import { FakeUpload } from '../testing/upload';
+import { call, ProblemError, sendFile, Unreachable } from './client';
 
 function answering(body: string, init: ResponseInit): typeof fetch {
   return vi.fn(() => Promise.resolve(new Response(body, init)));
@@ -70,5 +71,33 @@ describe('call', () => {
       vi.fn(() => Promise.resolve(new Response(null, { status: 204 }))),
     );
     await expect(call('POST', '/api/sign-out')).resolves.toBeUndefined();
+  });
+});
+
+describe('sendFile', () => {
+  const send = (answer: typeof fetch, onSent?: (share: number) => void) => {
+    vi.stubGlobal('XMLHttpRequest', FakeUpload);
+    vi.stubGlobal('fetch', answer);
+    return sendFile<{ id: string }>('/api/recordings/1', new Blob(['RIFF']), 'audio/wav', {
+      ...(onSent === undefined ? {} : { onSent }),
+    });
+  };
+
+  it('sends the file by its type, and tells how far it is', async () => {
+    const fetched = answering('{"id":"1"}', { status: 201 });
+    const shares: number[] = [];
+    expect(await send(fetched, (share) => shares.push(share))).toEqual({ id: '1' });
+    expect(shares).toEqual([0.5]);
+    const init = vi.mocked(fetched).mock.calls[0]?.[1];
+    expect(init?.method).toBe('PUT');
+    expect(init?.headers).toMatchObject({ 'Content-Type': 'audio/wav', 'csrf-token': 'csrf-token' });
+  });
+
+  it('throws the sentence of a refusal, and says that nothing is lost when nobody answers', async () => {
+    const headers = { 'Content-Type': 'application/problem+json' };
+    await expect(send(answering(JSON.stringify(problem), { status: 422, headers }))).rejects.toThrow(
+      problem.detail,
+    );
+    await expect(send(vi.fn(() => Promise.reject(new TypeError('cut'))))).rejects.toThrow(Unreachable);
   });
 });

@@ -49,17 +49,28 @@ export async function call<T>(method: Method, path: string, body?: unknown, chan
   });
 }
 
-/** Sends a file as it is. Throws as `call` does. */
-export function sendFile<T>(
-  path: string,
-  file: Blob,
-  type: string,
-  method: 'PUT' | 'POST' = 'PUT',
-): Promise<T> {
-  return request<T>(path, {
-    method,
-    headers: { ...asking, ...changing, 'Content-Type': type },
-    body: file,
+interface Sending {
+  method?: 'PUT' | 'POST';
+  /** Which share of the file has left this device, 0 to 1. */
+  onSent?: (share: number) => void;
+}
+
+/** Sends a file as it is, and tells how far it is, which fetch can't. Throws as `call` does. */
+export function sendFile<T>(path: string, file: Blob, type: string, sending: Sending = {}): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    request.open(sending.method ?? 'PUT', path);
+    Object.entries({ ...asking, ...changing, 'Content-Type': type }).forEach(([name, value]) =>
+      request.setRequestHeader(name, value),
+    );
+    request.upload.onprogress = ({ loaded, total }) => sending.onSent?.(total === 0 ? 1 : loaded / total);
+    request.onerror = () => reject(new Unreachable());
+    request.onload = () => {
+      const headers = { 'Content-Type': request.getResponseHeader('Content-Type') ?? '' };
+      const { status, responseText } = request;
+      resolve(answerOf<T>(new Response(responseText === '' ? null : responseText, { status, headers })));
+    };
+    request.send(file);
   });
 }
 

@@ -3,6 +3,7 @@ import { newId } from '../lib/ids';
 import { athletesKey } from './athletes';
 import { classKey } from './classHour';
 import { call, sendFile, type Schemas } from './client';
+import { useSending } from './useSending';
 
 export type Import = Schemas['ImportView'];
 
@@ -25,10 +26,9 @@ export function exportPath(file: string, athleteId?: string): string {
 
 /** CSV by its name; everything else is taken for JSON, and the server says if it is not. */
 export function useSendImport() {
-  return useMutation({
-    mutationFn: ({ id, file }: { id: string; file: File }) =>
-      sendFile<Import>(path(id), file, /\.csv$/i.test(file.name) ? 'text/csv' : 'application/json'),
-  });
+  return useSending(({ id, file }: { id: string; file: File }, onSent) =>
+    sendFile<Import>(path(id), file, /\.csv$/i.test(file.name) ? 'text/csv' : 'application/json', { onSent }),
+  );
 }
 
 export function useImport(id: string | null) {

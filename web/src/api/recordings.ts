@@ -3,6 +3,7 @@ import { newId } from '../lib/ids';
 import type { Marks } from '../lib/marks';
 import { call, fetchFile, sendFile, type Schemas } from './client';
 import type { TakeReading } from './rhythm';
+import { useSending } from './useSending';
 
 export type Recording = Schemas['RecordingView'];
 export type Heard = Schemas['HeardView'];
@@ -19,10 +20,9 @@ export function isBeingHeard(one: Recording): boolean {
 }
 
 export function useSendRecording() {
-  return useMutation({
-    mutationFn: ({ file, keep }: { file: Blob; keep: boolean }) =>
-      sendFile<Recording>(`${path(newId())}${keep ? '?keep=1' : ''}`, file, 'audio/wav'),
-  });
+  return useSending(({ file, keep }: { file: Blob; keep: boolean }, onSent) =>
+    sendFile<Recording>(`${path(newId())}${keep ? '?keep=1' : ''}`, file, 'audio/wav', { onSent }),
+  );
 }
 
 export function useRecording(id: string | null) {
@@ -65,7 +65,7 @@ export function useTakeReading(marks: Marks | null, target: string | null) {
 
 export function useEventFile() {
   return useMutation({
-    mutationFn: (file: File) => sendFile<Marks>('/api/takes/from-csv', file, 'text/csv', 'POST'),
+    mutationFn: (file: File) => sendFile<Marks>('/api/takes/from-csv', file, 'text/csv', { method: 'POST' }),
   });
 }
 

@@ -1477,6 +1477,7 @@ export interface components {
             atS: number;
             turnsS: number[];
             endS: number;
+            footwork: string | null;
         };
         CableAdviceView: {
             family: components["schemas"]["CableFamily"];

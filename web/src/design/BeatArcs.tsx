@@ -5,6 +5,8 @@ export interface StripBeat {
   kind: string | null;
   atS: number;
   endS: number;
+  /** What feet or hands do beside it: "boxer step". */
+  footwork?: string | null;
 }
 
 /** A beat in its place on the strip. */

@@ -34,6 +34,17 @@ describe('the beat strip', () => {
     expect(Number(head?.getAttribute('x1'))).toBeCloseTo(8 + 0.9 * 42, 1);
   });
 
+  it('names footwork once below the jumps it is done in, as far as there is room', () => {
+    const beats = ['boxer step', 'boxer step', 'boxer step', 'alternate foot', null].map((footwork, i) => ({
+      ...beat('s', i),
+      footwork,
+    }));
+    const { container } = render(<BeatStrip beats={beats} text="3 singles (boxer step), …" />);
+    const names = [...container.querySelectorAll('text')].map((name) => name.textContent);
+    expect(names).toEqual(['boxer step', 'alter…']);
+    expect(container.querySelector('svg')?.getAttribute('viewBox')).toMatch(/ 51$/);
+  });
+
   it('says that a long pattern goes on', () => {
     render(<BeatStrip beats={strip(Array.from({ length: 40 }, () => 's'))} text="40 singles" />);
     expect(screen.getByText('…')).toBeInTheDocument();

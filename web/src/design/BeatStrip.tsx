@@ -1,4 +1,5 @@
 import { BASE, BeatArcs, type DrawnBeat, type StripBeat } from './BeatArcs';
+import { FootworkNames, NAMES_HEIGHT } from './FootworkNames';
 import styles from './BeatStrip.module.css';
 
 interface Props {
@@ -22,11 +23,14 @@ export function BeatStrip({ beats, text, headS = null, small = false }: Props) {
   const drawn = place(beats.slice(0, MOST_DRAWN));
   const width = drawn.reduce((sum, beat) => sum + beat.width, 0) + 16;
   const cut = beats.length > MOST_DRAWN;
+  // On the plan of the hall the names would be too small to read; the text has them.
+  const named = !small && drawn.some((beat) => (beat.footwork ?? null) !== null);
+  const height = HEIGHT + (named ? NAMES_HEIGHT : 0);
   const head = headS === null ? null : headX(drawn, headS);
   return (
     <svg
       className={small ? styles.small : styles.strip}
-      viewBox={`0 0 ${width + (cut ? 18 : 0)} ${HEIGHT}`}
+      viewBox={`0 0 ${width + (cut ? 18 : 0)} ${height}`}
       role="img"
       aria-label={text}
       preserveAspectRatio="xMinYMid meet"
@@ -34,6 +38,7 @@ export function BeatStrip({ beats, text, headS = null, small = false }: Props) {
       <line x1={0} x2={width} y1={BASE + 3.5} y2={BASE + 3.5} className={styles.floor} />
       <BeatArcs drawn={drawn} />
       <circle cx={width - 8} cy={BASE} r={2.4} className={styles.dot} />
+      {named && <FootworkNames drawn={drawn} y={HEIGHT + NAMES_HEIGHT - 4} />}
       {cut && (
         <text x={width} y={BASE} className={styles.more}>
           …

@@ -66,9 +66,9 @@ export const drill: Drill = {
   cue: 'land ready',
   why: 'a reason',
   beats: [
-    { kind: 'd', atS: 0, turnsS: [0.2, 0.4], endS: 0.6 },
-    { kind: 'd', atS: 0.6, turnsS: [0.8, 1], endS: 1.2 },
-    { kind: 's', atS: 1.2, turnsS: [1.5], endS: 1.8 },
+    { kind: 'd', atS: 0, turnsS: [0.2, 0.4], endS: 0.6, footwork: null },
+    { kind: 'd', atS: 0.6, turnsS: [0.8, 1], endS: 1.2, footwork: null },
+    { kind: 's', atS: 1.2, turnsS: [1.5], endS: 1.8, footwork: null },
   ],
 };
 

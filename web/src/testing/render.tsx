@@ -7,6 +7,7 @@ import { vi } from 'vitest';
 import { OutboxProvider } from '../api/OutboxProvider';
 import { themeFor } from '../design/theme';
 import { lockingNavigator } from './locks';
+import { FakeUpload } from './upload';
 
 type Answer = unknown;
 
@@ -32,6 +33,7 @@ export interface Sent {
 /** Stands in for the network, at fetch itself: everything above it is the real thing. Returns what was sent. */
 export function answerWith(answers: Answers): Sent[] {
   const sent: Sent[] = [];
+  vi.stubGlobal('XMLHttpRequest', FakeUpload);
   vi.stubGlobal('fetch', (path: string, init: RequestInit = {}) => {
     const method = init.method ?? 'GET';
     sent.push({

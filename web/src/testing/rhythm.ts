@@ -10,10 +10,10 @@ export const pattern: PatternInTime = {
   turns: 5,
   cadencePerMin: 100,
   beats: [
-    { kind: 's', atS: 0, turnsS: [0.4], endS: 0.6 },
-    { kind: 's', atS: 0.6, turnsS: [1], endS: 1.2 },
-    { kind: 's', atS: 1.2, turnsS: [1.6], endS: 1.8 },
-    { kind: 'd', atS: 1.8, turnsS: [2.1, 2.2], endS: 2.4 },
+    { kind: 's', atS: 0, turnsS: [0.4], endS: 0.6, footwork: null },
+    { kind: 's', atS: 0.6, turnsS: [1], endS: 1.2, footwork: null },
+    { kind: 's', atS: 1.2, turnsS: [1.6], endS: 1.8, footwork: null },
+    { kind: 'd', atS: 1.8, turnsS: [2.1, 2.2], endS: 2.4, footwork: null },
   ],
 };
 

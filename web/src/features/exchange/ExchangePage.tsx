@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useImport, useSendImport } from '../../api/exchange';
 import { useMe } from '../../api/session';
+import { SentShare } from '../../design/SentShare';
 import { Failed } from '../../design/StateNote';
 import { Workbench } from '../../design/Workbench';
 import { newId } from '../../lib/ids';
@@ -46,6 +47,7 @@ export function ExchangePage() {
           {shown.data !== undefined && <ImportState one={shown.data} />}
           {shown.isError && <Failed error={shown.error} onRetry={() => void shown.refetch()} />}
           {send.isError && <p role="alert">{send.error.message}</p>}
+          <SentShare share={send.share} />
           <ChooseFile pending={send.isPending} again={shown.data !== undefined} onFile={bring} />
         </>
       )}

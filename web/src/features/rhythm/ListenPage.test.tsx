@@ -70,6 +70,14 @@ describe('a take', () => {
     expect(within(picture).getAllByRole('button', { name: /^Turn at/ })).toHaveLength(2);
   });
 
+  it('shows how much of a recording has left the device', async () => {
+    // Nobody answers: it is still being sent.
+    answerWith({});
+    renderPage(<ListenPage />);
+    await userEvent.upload(screen.getByLabelText('Recording'), wav());
+    expect(await screen.findByText('Sent 50 %')).toBeVisible();
+  });
+
   it('says what it is like, and goes to the log with one touch', async () => {
     answering(done);
     renderPage(<ListenPage />);

@@ -11,6 +11,7 @@ import {
   type Recording,
 } from '../../api/recordings';
 import { Card } from '../../design/Card';
+import { SentShare } from '../../design/SentShare';
 import { Workbench } from '../../design/Workbench';
 import type { Marks } from '../../lib/marks';
 import { LogTake } from './parts/LogTake';
@@ -76,6 +77,7 @@ export function ListenPage() {
       }
     >
       {recording !== undefined && isBeingHeard(recording) && <Hearing recording={recording} />}
+      <SentShare share={send.share} />
       {marks === null && !busy && (
         <p>A recording, or what a sensor wrote, is counted here: jumps, turns, misses, and the beat.</p>
       )}
