@@ -78,6 +78,12 @@ final readonly class SizeRope
     }
 
     /** The cable one school gives this athlete. */
+    /** @param School|null $wanted null: what somebody who links doubles would begin with */
+    public function goal(Athlete $athlete, ?School $wanted): SchoolRope
+    {
+        return null === $wanted ? RopeAdvice::goal($this->schools($athlete, new SizingInput())) : $this->bySchool($athlete, new SizingInput(), $wanted);
+    }
+
     public function bySchool(Athlete $athlete, SizingInput $input, School $school): SchoolRope
     {
         return self::find($this->schools($athlete, $input), $school);

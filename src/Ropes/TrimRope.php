@@ -7,12 +7,15 @@ namespace Zumbo\App\Ropes;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Api\SentenceView;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
+use Zumbo\App\Record\Athlete;
+use Zumbo\App\Record\Athletes;
 use Zumbo\App\Record\Gyms;
 use Zumbo\App\Record\Rope;
 use Zumbo\App\Record\Ropes;
@@ -31,7 +34,9 @@ final readonly class TrimRope
 
     public function __construct(
         private Ropes $ropes,
-        private ShowTrim $show,
+        private Athletes $athletes,
+        private ReadLengths $lengths,
+        private SizeRope $size,
         private Gyms $gyms,
         private IdempotentWrite $writes,
         private GymScope $scope,
@@ -58,10 +63,7 @@ final readonly class TrimRope
     {
         $this->writes->change($condition, Subject::of('cut tails', 'rope', $id), null, fn (): Rope => $this->ropes->get($id), function (Rope $rope): void {
             $this->current($rope->id()->toRfc4122());
-            $trim = $this->show->forAthlete($rope->athleteId(), new TrimWish());
-            if (!$trim->mayCutTails) {
-                throw BadField::of('tails', null, 'a settled length', $trim->tails?->sentence);
-            }
+            $this->refuseUnsettled($this->athletes->get($rope->athleteId()));
             $rope->cutTails(LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()));
         }, RopeView::of(...));
     }
@@ -87,6 +89,17 @@ final readonly class TrimRope
         return $rope;
     }
 
+    /** A cut rope can't be let out again. */
+    private function refuseUnsettled(Athlete $athlete): void
+    {
+        $goal = $this->size->goal($athlete, null)->cable;
+        $story = $this->lengths->of($athlete);
+        if (true !== $story?->mayCutTails($goal)) {
+            $why = null === $story ? null : SentenceView::of($story->aboutTails($goal), $this->gyms->current()->unit())->sentence;
+            throw BadField::of('tails', null, 'a settled length', $why);
+        }
+    }
+
     private function check(Rope $rope, float $cableM, string $typed): void
     {
         $off = $rope->measure()->cableLengthM - $cableM;
@@ -100,7 +113,7 @@ final readonly class TrimRope
         if ($off < 0 && null !== $rope->tailsCutOn()) {
             throw BadField::of('cable', $typed, 'a shorter length: the tails are cut, it can\'t be let out');
         }
-        if ($off > 0 && $this->show->isOfToday($rope, $this->gyms->current())) {
+        if ($off > 0 && LocalDay::areSame($rope->createdAt(), $this->clock->now(), $this->gyms->current()->timeZone())) {
             throw BadField::of('cable', $typed, 'one step a session', 'This length is from today: never two steps in one session.');
         }
     }

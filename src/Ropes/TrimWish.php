@@ -28,6 +28,11 @@ final readonly class TrimWish
     ) {
     }
 
+    public function school(): ?School
+    {
+        return null === $this->goal ? null : School::from($this->goal);
+    }
+
     public function step(): Length
     {
         return null === $this->step ? Length::ofMetres(self::USUAL_STEP_M) : LengthParser::parse($this->step, TrimPath::steps());

@@ -18,4 +18,10 @@ final class LocalDay
 
         return new \DateTimeImmutable($date.' 00:00:00', new \DateTimeZone('UTC'));
     }
+
+    /** @param string $timeZone IANA name */
+    public static function areSame(\DateTimeImmutable $one, \DateTimeImmutable $other, string $timeZone): bool
+    {
+        return self::of($one, $timeZone)->getTimestamp() === self::of($other, $timeZone)->getTimestamp();
+    }
 }

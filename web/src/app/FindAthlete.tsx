@@ -1,4 +1,5 @@
-import { Modal, Select } from 'antd';
+import { Modal, Select, type RefSelectProps } from 'antd';
+import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { useAthletes } from '../api/athletes';
 
@@ -6,9 +7,21 @@ import { useAthletes } from '../api/athletes';
 export function FindAthlete({ open, onClose }: { open: boolean; onClose: () => void }) {
   const athletes = useAthletes();
   const navigate = useNavigate();
+  const field = useRef<RefSelectProps>(null);
+  // A dialog that does not slide in takes the focus for its close button after the field has asked for it.
+  const focus = (shown: boolean) => shown && field.current?.focus();
   return (
-    <Modal title="Find an athlete" open={open} onCancel={onClose} footer={null} width={420} destroyOnHidden>
+    <Modal
+      title="Find an athlete"
+      open={open}
+      onCancel={onClose}
+      afterOpenChange={focus}
+      footer={null}
+      width={420}
+      destroyOnHidden
+    >
       <Select
+        ref={field}
         autoFocus
         defaultOpen
         showSearch={{ optionFilterProp: 'label' }}
