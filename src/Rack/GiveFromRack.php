@@ -56,6 +56,7 @@ final readonly class GiveFromRack
                 $rope?->cableLengthM(),
                 array_map(static fn ($reason): SentenceView => SentenceView::of($reason, $gym->unit()), $reasons),
                 isset($pins[$id]) ? PinView::of($pins[$id]) : null,
+                $written[$id] ?? null,
                 null !== $ropeId && ($written[$id] ?? null) === $ropeId,
             );
         }

@@ -27,6 +27,8 @@ final readonly class GivenRopeView
         public array $reasons,
         /** The coach's word, when there is one. */
         public ?PinView $pin,
+        /** What is written down for tonight, which may be another rope; null: nothing. */
+        public ?string $writtenRopeId,
         /** Written down for tonight as it stands here. */
         public bool $handedOut,
     ) {

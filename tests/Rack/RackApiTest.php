@@ -112,12 +112,14 @@ final class RackApiTest extends ApiTestCase
         $night = $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => [['athleteId' => $ilse, 'rackRopeId' => $second]]]);
         $this->assertStatus(201);
         self::assertFalse($night['handedOut'], 'the computed one differs');
+        self::assertSame([$first, $second], [$night['given'][0]['rackRopeId'], $night['given'][0]['writtenRopeId']]);
         self::connection()->executeStatement('UPDATE given_rope SET local_day = local_day - INTERVAL 3 DAY WHERE gym_id = ?', [$gym->toBinary()]);
         self::assertSame(['R2', 'gear.same_as_last'], [$this->given($ilse)['tag'], $this->given($ilse)['reasons'][1]['code']]);
         $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => [['athleteId' => $ilse, 'rackRopeId' => $second]]]);
         self::assertTrue($this->send('GET', '/api/rack/tonight')['handedOut']);
         $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => []]);
         self::assertFalse($this->send('GET', '/api/rack/tonight')['handedOut'], 'taken back');
+        self::assertNull($this->send('GET', '/api/rack/tonight')['given'][0]['writtenRopeId']);
         self::assertNotSame($first, $second);
     }
 

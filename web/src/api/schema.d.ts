@@ -1702,6 +1702,7 @@ export interface components {
             cableLengthM: number | null;
             reasons: components["schemas"]["SentenceView"][];
             pin: components["schemas"]["PinView"] | null;
+            writtenRopeId: string | null;
             handedOut: boolean;
         };
         GymView: {

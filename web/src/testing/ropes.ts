@@ -112,6 +112,7 @@ export const tonightsRopes: TonightsRopes = {
         sentence('gear.same_as_last', 'The same rope as last time.'),
       ],
       pin: null,
+      writtenRopeId: null,
       handedOut: false,
     },
     {
@@ -123,6 +124,7 @@ export const tonightsRopes: TonightsRopes = {
       cableLengthM: null,
       reasons: [sentence('gear.none_fits', 'No rope on the rack is near 290 cm.')],
       pin: null,
+      writtenRopeId: null,
       handedOut: false,
     },
   ],

@@ -45,10 +45,18 @@ describe('the rack', () => {
     expect(screen.getByRole('button', { name: 'R2, 250 cm, failed: kinked' })).toBeVisible();
   });
 
-  it('hands out what is computed, and takes it back', async () => {
+  it.each([
+    ['nothing', null, []],
+    ['another rope', rack[1]?.id, [{ athleteId: tomasz.id, rackRopeId: rack[1]?.id }]],
+  ])('hands out what is computed, and puts back what was written before: %s', async (_, before, back) => {
+    const given = tonightsRopes.given.map((one) =>
+      one.athleteId === tomasz.id ? { ...one, writtenRopeId: before } : one,
+    );
+    const tonight = { ...tonightsRopes, given };
     const sent = open(
       new Proxy(full, {
-        get: (all, key: string) => (key.startsWith('PUT /api/nights') ? tonightsRopes : all[key]),
+        get: (all, key: string) =>
+          /^(PUT \/api\/nights|GET \/api\/rack\/tonight)/.test(key) ? tonight : all[key],
       }),
     );
     await userEvent.click(await screen.findByRole('button', { name: 'Hand out 1 rope' }));
@@ -56,7 +64,7 @@ describe('the rack', () => {
     await waitFor(() => expect(sent.find((one) => one.method === 'PUT')?.body).toEqual({ pairs }));
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
     await waitFor(() =>
-      expect(sent.filter((one) => one.method === 'PUT').at(-1)?.body).toEqual({ pairs: [] }),
+      expect(sent.filter((one) => one.method === 'PUT').at(-1)?.body).toEqual({ pairs: back }),
     );
   });
 

@@ -133,9 +133,8 @@ function PinChoice({ given, ropes }: { given: GivenRope; ropes: RackRope[] }) {
 function HandOutButton({ tonight }: { tonight: TonightsRopes }) {
   const handOut = useHandOut();
   const offerUndo = useUndoOffer();
-  const pairs = tonight.given.flatMap((one) =>
-    one.rackRopeId === null ? [] : [{ athleteId: one.athleteId, rackRopeId: one.rackRopeId }],
-  );
+  const pairs = pairsOf(tonight, 'rackRopeId');
+  const before = pairsOf(tonight, 'writtenRopeId');
   const give = () =>
     handOut.mutate(
       { id: newId(), pairs },
@@ -144,7 +143,7 @@ function HandOutButton({ tonight }: { tonight: TonightsRopes }) {
           offerUndo({
             key: 'night',
             title: 'Written down: they get the same next time',
-            onUndo: () => handOut.mutate({ id: newId(), pairs: [] }),
+            onUndo: () => handOut.mutate({ id: newId(), pairs: before }),
           }),
       },
     );
@@ -167,4 +166,12 @@ function HandOutButton({ tonight }: { tonight: TonightsRopes }) {
       </Button>
     </>
   );
+}
+
+/** Who gets which rope by the computation, or by what is written down. */
+function pairsOf({ given }: TonightsRopes, which: 'rackRopeId' | 'writtenRopeId') {
+  return given.flatMap((one) => {
+    const rackRopeId = one[which];
+    return rackRopeId === null ? [] : [{ athleteId: one.athleteId, rackRopeId }];
+  });
 }
