@@ -90,6 +90,9 @@ final class TrimApiTest extends ApiTestCase
         $cut = $this->send('DELETE', '/api/ropes/'.$rope.'/tails', null, self::change(1));
         $this->assertStatus(200);
         self::assertNotNull($cut['tailsCutOn']);
+        self::assertFalse($this->send('GET', '/api/athletes/'.$athlete.'/trim')['mayCutTails']);
+        $this->send('DELETE', '/api/ropes/'.$rope.'/tails', null, self::change(2));
+        $this->assertProblem('tails');
         $this->send('PUT', '/api/trims/'.self::id(), ['ropeId' => $rope, 'cable' => '235']);
         $this->assertProblem('cable');
         $this->send('POST', '/api/ropes/'.$rope.'/tails/restore', null, self::change(2));

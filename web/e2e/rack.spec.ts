@@ -25,7 +25,7 @@ test('the rack serves whoever has no rope, says why, and solves again around a p
   await expect(list).toHaveCount(0);
   // R8 failed its inspection: it is offered to nobody.
   await yara.getByRole('combobox', { name: 'Pin a rope to Yara' }).click();
-  await expect(list.getByTitle('pin R7', { exact: true })).toHaveCount(1);
+  await expect(list.getByTitle('pin R18', { exact: true })).toHaveCount(1);
   await expect(list.getByTitle('pin R8', { exact: true })).toHaveCount(0);
   await list.getByTitle('computed', { exact: true }).click();
   await expect(yara).not.toContainText('Pinned');

@@ -1,27 +1,25 @@
-import { Modal, Select, type RefSelectProps } from 'antd';
-import { useRef } from 'react';
+import { Button, Modal, Select } from 'antd';
 import { useNavigate } from 'react-router';
 import { useAthletes } from '../api/athletes';
 
-/** Finds an athlete by a part of the name and goes to their page. */
+/**
+ * Finds an athlete by a part of the name and goes to their page. The name stands first, before the way out: a dialog
+ * gives the focus to what is first in it, and whoever typed `/` types on at once.
+ */
 export function FindAthlete({ open, onClose }: { open: boolean; onClose: () => void }) {
   const athletes = useAthletes();
   const navigate = useNavigate();
-  const field = useRef<RefSelectProps>(null);
-  // A dialog that does not slide in takes the focus for its close button after the field has asked for it.
-  const focus = (shown: boolean) => shown && field.current?.focus();
   return (
     <Modal
       title="Find an athlete"
       open={open}
       onCancel={onClose}
-      afterOpenChange={focus}
-      footer={null}
+      closable={false}
+      footer={<Button onClick={onClose}>Close</Button>}
       width={420}
       destroyOnHidden
     >
       <Select
-        ref={field}
         autoFocus
         defaultOpen
         showSearch={{ optionFilterProp: 'label' }}
