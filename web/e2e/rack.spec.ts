@@ -20,6 +20,8 @@ test('the rack serves whoever has no rope, says why, and solves again around a p
   await yara.getByRole('combobox', { name: 'Pin a rope to Yara' }).click();
   // A row shows what is pinned by the same words: only the open list is meant.
   const list = page.locator('.ant-select-dropdown:visible');
+  // Without motion nothing is between two places: a list measures itself while it is put in place.
+  await expect(list).toHaveCSS('transition-property', 'none');
   await list.getByTitle('pin R1', { exact: true }).click();
   await expect(yara).toContainText('Pinned by the coach; by length and cable it would not be given.');
   await expect(list).toHaveCount(0);
