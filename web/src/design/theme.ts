@@ -35,7 +35,7 @@ export const theme: ThemeConfig = {
     wireframe: false,
   },
   components: {
-    Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 600 },
+    Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none', fontWeight: 600 },
     Form: { labelColor: colours.stone, verticalLabelPadding: '0 0 4px' },
   },
 };
