@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Zumbo\App\Rhythm;
 
 use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\TakeEntry;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rhythm\Evenness;
 use Zumbo\Core\Rhythm\RhythmReading;
-use Zumbo\Core\Rhythm\TakeEntry;
 
 /**
  * What a take says, and at most one thing to change.
@@ -16,7 +17,8 @@ use Zumbo\Core\Rhythm\TakeEntry;
 final readonly class TakeView
 {
     /**
-     * @param list<int> $passes of each jump
+     * @param list<int>           $passes  of each jump
+     * @param list<TakeEntryView> $entries what goes to the log, by what the drill counts
      */
     private function __construct(
         public int $jumps,
@@ -35,9 +37,7 @@ final readonly class TakeView
         /** From 1; null: none, or no target. */
         public ?int $firstBroken,
         public SentenceView $verdict,
-        /** What goes to the log: reps of the highest kind of jump, and misses. */
-        public int $entryReps,
-        public int $entryMisses,
+        public array $entries,
         /** From the first landing to the last. */
         public float $seconds,
     ) {
@@ -46,7 +46,6 @@ final readonly class TakeView
     public static function of(RhythmReading $reading): self
     {
         $variation = $reading->beat?->variation();
-        $entry = TakeEntry::of($reading);
 
         return new self(
             \count($reading->passes),
@@ -62,8 +61,7 @@ final readonly class TakeView
             max([0, ...array_column($reading->streaks, 'reps')]),
             $reading->firstBroken,
             SentenceView::of($reading->verdict, LengthUnit::Centimetre),
-            $entry->reps,
-            $entry->misses,
+            array_map(static fn (Measure $measure): TakeEntryView => TakeEntryView::of(TakeEntry::of($reading, $measure)), Measure::cases()),
             $reading->seconds,
         );
     }

@@ -2122,6 +2122,13 @@ export interface components {
         };
         /** @enum {string} */
         Stance: "one-foot" | "two-feet" | "pinned";
+        TakeEntryView: {
+            measure: components["schemas"]["Measure"];
+            kind: components["schemas"]["AttemptKind"];
+            reps: number;
+            misses: number;
+            end: components["schemas"]["AttemptEnd"] | null;
+        };
         TakeEventsView: {
             turnsS: number[];
             landingsS: number[];
@@ -2145,8 +2152,7 @@ export interface components {
             longestStreak: number;
             firstBroken: number | null;
             verdict: components["schemas"]["SentenceView"];
-            entryReps: number;
-            entryMisses: number;
+            entries: components["schemas"]["TakeEntryView"][];
             seconds: number;
         };
         TapedView: {

@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-query';
+import { askAnew } from './askAnew';
 
 /** A write after which everything that may show what it changed is fetched anew. */
 export function useWriteThen<Input, Answer>(
@@ -10,9 +11,7 @@ export function useWriteThen<Input, Answer>(
     mutationFn: write,
     // Not awaited: the screen that asked must hear of its success before it is drawn anew.
     onSuccess: () => {
-      for (const queryKey of keys) {
-        void client.invalidateQueries({ queryKey });
-      }
+      void askAnew(client, keys);
     },
   });
 }

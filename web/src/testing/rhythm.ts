@@ -31,8 +31,11 @@ export const take: TakeReading = {
   longestStreak: 0,
   firstBroken: null,
   verdict: sentence('rhythm.even', '120 jumps a minute, even.'),
-  entryReps: 3,
-  entryMisses: 0,
+  entries: [
+    { measure: 'streak', kind: 'streak', reps: 3, misses: 0, end: 'stopped' },
+    { measure: 'tries', kind: 'tries', reps: 3, misses: 0, end: null },
+    { measure: 'hold', kind: 'hold', reps: 2, misses: 0, end: null },
+  ],
   seconds: 1.5,
 };
 

@@ -89,7 +89,7 @@ describe('a take', () => {
     expect(screen.queryByRole('button', { name: /^Log/ })).toBeNull();
     await userEvent.click(screen.getByLabelText('Whose take'));
     await userEvent.click(await screen.findByText('Ilse Tannow'));
-    expect(await screen.findByRole('button', { name: /^Log .+ for Ilse/ })).toBeEnabled();
+    expect(await screen.findByRole('button', { name: 'Log 3, stopped for Ilse' })).toBeEnabled();
   });
 
   it('that is too noisy is shown and not counted', async () => {

@@ -1,11 +1,11 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useAthletes } from '../../../api/athletes';
-import { entryWrite, useToday, type Today } from '../../../api/classHour';
+import { entryWrite, useToday } from '../../../api/classHour';
 import { useOutbox } from '../../../api/OutboxProvider';
 import type { TakeReading } from '../../../api/rhythm';
 import { PersonPicker } from '../../../design/PersonPicker';
-import { sayEntry, type Entry } from '../../../lib/logLine';
+import { sayEntry } from '../../../lib/logLine';
 import styles from './LogTake.module.css';
 
 const LAST = 'zumbo-take-athlete';
@@ -52,7 +52,12 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   if (today === undefined) {
     return null;
   }
-  const entry = entryOf(take, today.drill.measure);
+  const counted = take.entries.find((one) => one.measure === today.drill.measure);
+  if (counted === undefined) {
+    return null;
+  }
+  const { kind, reps, misses, end } = counted;
+  const entry = { kind, reps, misses, end, clean: true };
   const name = athlete.name.split(' ')[0] ?? athlete.name;
   const log = async () => {
     await outbox?.add(entryWrite(athlete.id, name, today.drill.code, entry, new Date()));
@@ -67,14 +72,4 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
       <p className={styles.drill}>as {today.drill.title}</p>
     </>
   );
-}
-
-function entryOf(take: TakeReading, measure: Today['drill']['measure']): Entry {
-  const counted = { reps: take.entryReps, misses: take.entryMisses, end: null, clean: true };
-  if (measure !== 'streak') {
-    return { ...counted, kind: measure, ...(measure === 'hold' ? { reps: Math.round(take.seconds) } : {}) };
-  }
-  return take.entryMisses === 0
-    ? { ...counted, kind: 'streak', end: 'stopped' }
-    : { ...counted, kind: 'sum' };
 }

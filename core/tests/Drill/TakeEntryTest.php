@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\Core\Tests\Rhythm;
+namespace Zumbo\Core\Tests\Drill;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\TakeEntry;
 use Zumbo\Core\Rhythm\RhythmReading;
 use Zumbo\Core\Rhythm\Take;
-use Zumbo\Core\Rhythm\TakeEntry;
 
 final class TakeEntryTest extends TestCase
 {
@@ -19,8 +20,8 @@ final class TakeEntryTest extends TestCase
     #[DataProvider('takes')]
     public function testCountsTheHighestKindAndTheMisses(array $turns, array $landings, int $reps, int $misses): void
     {
-        $entry = TakeEntry::of(RhythmReading::of(Take::of($turns, $landings)));
-        self::assertSame([$reps, $misses], [$entry->reps, $entry->misses]);
+        $entry = TakeEntry::of(RhythmReading::of(Take::of($turns, $landings)), Measure::Tries);
+        self::assertSame([$reps, $misses, false], [$entry->reps, $entry->misses, $entry->summed]);
     }
 
     /**
@@ -33,5 +34,20 @@ final class TakeEntryTest extends TestCase
         yield 'a trip' => [[0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8], 3, 1];
         yield 'only landings were tapped' => [[], [0.0, 0.6, 1.2, 1.8], 3, 0];
         yield 'nothing' => [[], [0.0], 0, 0];
+    }
+
+    public function testAStreakThatWentOnAfterAMissIsASum(): void
+    {
+        $clean = RhythmReading::of(Take::of([0.3, 0.9], [0.0, 0.6, 1.2]));
+        $tripped = RhythmReading::of(Take::of([0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8]));
+        self::assertFalse(TakeEntry::of($clean, Measure::Streak)->summed);
+        self::assertTrue(TakeEntry::of($tripped, Measure::Streak)->summed);
+    }
+
+    public function testAHoldCountsItsSeconds(): void
+    {
+        $tripped = RhythmReading::of(Take::of([0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8]));
+        $entry = TakeEntry::of($tripped, Measure::Hold);
+        self::assertSame([4, 1, false], [$entry->reps, $entry->misses, $entry->summed]);
     }
 }

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Rhythm;
+
+use Zumbo\App\Record\AttemptKind;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\TakeEntry;
+use Zumbo\Core\Streak\AttemptEnd;
+
+/**
+ * A take as it goes to the log of a drill that counts in this way.
+ */
+final readonly class TakeEntryView
+{
+    private function __construct(
+        public Measure $measure,
+        public AttemptKind $kind,
+        public int $reps,
+        public int $misses,
+        /** A streak without a miss was stopped on purpose; null where no end is told. */
+        public ?AttemptEnd $end,
+    ) {
+    }
+
+    public static function of(TakeEntry $entry): self
+    {
+        $kind = $entry->summed ? AttemptKind::Sum : AttemptKind::from($entry->measure->value);
+
+        return new self($entry->measure, $kind, $entry->reps, $entry->misses, AttemptKind::Streak === $kind ? AttemptEnd::Stopped : null);
+    }
+}
