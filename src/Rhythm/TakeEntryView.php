@@ -19,7 +19,7 @@ final readonly class TakeEntryView
         public AttemptKind $kind,
         public int $reps,
         public int $misses,
-        /** A streak without a miss was stopped on purpose; null where no end is told. */
+        /** Of a single streak: a miss, or stopped on purpose; null where misses are counted instead. */
         public ?AttemptEnd $end,
     ) {
     }
@@ -27,7 +27,10 @@ final readonly class TakeEntryView
     public static function of(TakeEntry $entry): self
     {
         $kind = $entry->summed ? AttemptKind::Sum : AttemptKind::from($entry->measure->value);
+        if (AttemptKind::Streak !== $kind) {
+            return new self($entry->measure, $kind, $entry->reps, $entry->misses, null);
+        }
 
-        return new self($entry->measure, $kind, $entry->reps, $entry->misses, AttemptKind::Streak === $kind ? AttemptEnd::Stopped : null);
+        return new self($entry->measure, $kind, $entry->reps, 0, $entry->misses > 0 ? AttemptEnd::Miss : AttemptEnd::Stopped);
     }
 }

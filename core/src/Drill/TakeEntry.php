@@ -26,7 +26,7 @@ final readonly class TakeEntry
         $misses = 0 === $reading->turns ? 0 : \count(array_filter($reading->streaks, static fn (array $streak): bool => 'miss' === $streak['ended']));
         $reps = Measure::Hold === $measure ? (int) round($reading->seconds) : self::reps($reading);
 
-        return new self($measure, $reps, $misses, Measure::Streak === $measure && $misses > 0);
+        return new self($measure, $reps, $misses, Measure::Streak === $measure && $misses > 0 && \count($reading->streaks) > 1);
     }
 
     private static function reps(RhythmReading $reading): int

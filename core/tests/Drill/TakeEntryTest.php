@@ -38,10 +38,12 @@ final class TakeEntryTest extends TestCase
 
     public function testAStreakThatWentOnAfterAMissIsASum(): void
     {
-        $clean = RhythmReading::of(Take::of([0.3, 0.9], [0.0, 0.6, 1.2]));
-        $tripped = RhythmReading::of(Take::of([0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8]));
-        self::assertFalse(TakeEntry::of($clean, Measure::Streak)->summed);
-        self::assertTrue(TakeEntry::of($tripped, Measure::Streak)->summed);
+        $endedByIt = RhythmReading::of(Take::of([0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8]));
+        $wentOn = RhythmReading::of(Take::of([0.3, 0.9, 1.5, 4.1], [0.0, 0.6, 1.2, 1.8, 3.8, 4.4]));
+        $onlyLandings = RhythmReading::of(Take::of([], [0.0, 0.6, 1.2, 1.8]));
+        self::assertFalse(TakeEntry::of($endedByIt, Measure::Streak)->summed);
+        self::assertTrue(TakeEntry::of($wentOn, Measure::Streak)->summed);
+        self::assertFalse(TakeEntry::of($onlyLandings, Measure::Streak)->summed);
     }
 
     public function testAHoldCountsItsSeconds(): void

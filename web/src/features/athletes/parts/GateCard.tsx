@@ -18,10 +18,7 @@ export function GateCard({ athlete, today }: { athlete: Athlete; today: Today })
     );
   }
   const dots = today.entries
-    .filter(
-      (entry) =>
-        entry.kind === today.drill.measure || (entry.kind === 'streak' && today.drill.measure === 'streak'),
-    )
+    .filter((entry) => entry.kind === 'streak')
     .map((entry) => ({ id: entry.id, value: entry.reps, said: entry.sentence }));
   return (
     <Card label="Gate">

@@ -58,6 +58,7 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   }
   const { kind, reps, misses, end } = counted;
   const entry = { kind, reps, misses, end, clean: true };
+  const nothing = reps + misses === 0 && end !== 'miss';
   const name = athlete.name.split(' ')[0] ?? athlete.name;
   const log = async () => {
     await outbox?.add(entryWrite(athlete.id, name, today.drill.code, entry, new Date()));
@@ -66,7 +67,7 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   };
   return (
     <>
-      <Button type="primary" disabled={logged || entry.reps + entry.misses === 0} onClick={() => void log()}>
+      <Button type="primary" disabled={logged || nothing} onClick={() => void log()}>
         {logged ? 'Logged' : `Log ${sayEntry(entry)} for ${name}`}
       </Button>
       <p className={styles.drill}>as {today.drill.title}</p>
