@@ -10,10 +10,10 @@ use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Gym\Coach;
+use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Platform\Job\Worker;
-use Zumbo\App\Platform\SignIn\SignedInCoach;
-use Zumbo\App\Record\Coach;
-use Zumbo\App\Record\Role;
+use Zumbo\App\Shared\SignedInCoach;
 
 /**
  * Requests against the real application and MariaDB. Each test makes its own gym, so that nothing has to be cleaned up

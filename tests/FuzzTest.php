@@ -6,16 +6,16 @@ namespace Zumbo\App\Tests;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Zumbo\App\Exchange\CsvReader;
-use Zumbo\App\Exchange\IncomingRow;
-use Zumbo\App\Exchange\JsonReader;
-use Zumbo\App\Exchange\RowError;
-use Zumbo\App\Exchange\RowReader;
-use Zumbo\App\Exchange\Tables;
-use Zumbo\App\Exchange\UnreadableFile;
+use Zumbo\App\Exchange\Format\CsvReader;
+use Zumbo\App\Exchange\Format\JsonReader;
+use Zumbo\App\Exchange\Format\UnreadableFile;
+use Zumbo\App\Exchange\Rule\IncomingRow;
+use Zumbo\App\Exchange\Rule\RowError;
+use Zumbo\App\Exchange\Rule\RowReader;
+use Zumbo\App\Exchange\Table\Tables;
 use Zumbo\App\Platform\Job\Worker;
-use Zumbo\Core\Calc\BadInput;
-use Zumbo\Core\Calc\Field;
+use Zumbo\Core\Calc\Field\BadInput;
+use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Registry;
 
 /**

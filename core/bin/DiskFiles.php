@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Zumbo\Core\Calc\WavFiles;
+use Zumbo\Core\Calc\Field\WavFiles;
 
 /**
  * Files on this disk, for `./zumbo calc`.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Zumbo\App\Athletes;
 
 use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Entity\People\AthleteProfile;
+use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\App\Platform\Input\OneOf;
-use Zumbo\App\Platform\Input\ReadableLength;
-use Zumbo\App\Record\AthleteProfile;
-use Zumbo\App\Record\DominantHand;
+use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Measure\LengthParser;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
-use Zumbo\App\Platform\Api\SentenceView;
-use Zumbo\App\Record\Athlete;
-use Zumbo\App\Record\DominantHand;
-use Zumbo\App\Record\Role;
-use Zumbo\App\Record\Rope;
+use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Entity\People\DominantHand;
+use Zumbo\App\Entity\Ropes\Rope;
+use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Body\Consent;
 use Zumbo\Core\Rope\TrimSchool;

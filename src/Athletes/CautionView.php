@@ -6,7 +6,7 @@ namespace Zumbo\App\Athletes;
 
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Words\Catalogue;
+use Zumbo\Core\Messages\Catalogue;
 
 final readonly class CautionView
 {

@@ -6,13 +6,13 @@ namespace Zumbo\App\Athletes;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Job\Chore;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
-use Zumbo\App\Record\Athlete;
-use Zumbo\App\Record\Athletes;
 
 /**
  * Erases for good what is kept of an athlete who was removed: when an owner says so, or after three months.

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
+use Zumbo\App\Entity\People\TapedLandmarks;
 use Zumbo\App\Platform\Input\OneOf;
-use Zumbo\App\Platform\Input\ReadableLength;
 use Zumbo\App\Platform\Problem\BadField;
-use Zumbo\App\Record\TapedLandmarks;
+use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
-use Zumbo\App\Platform\Api\InspectionView;
-use Zumbo\App\Record\Rope;
+use Zumbo\App\Entity\Ropes\Rope;
+use Zumbo\App\Shared\InspectionView;
 use Zumbo\Core\Cable\CableFamily;
 
 /**

@@ -6,16 +6,16 @@ namespace Zumbo\App\Athletes;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Entity\People\AthleteProfile;
+use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
-use Zumbo\App\Record\Athlete;
-use Zumbo\App\Record\AthleteProfile;
-use Zumbo\App\Record\Athletes;
-use Zumbo\App\Record\Gyms;
-use Zumbo\App\Record\Statures;
 use Zumbo\Core\Stage\Stage;
 
 /**

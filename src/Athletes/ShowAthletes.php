@@ -6,15 +6,15 @@ namespace Zumbo\App\Athletes;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
-use Zumbo\App\Platform\Api\SentenceView;
-use Zumbo\App\Platform\SignIn\CurrentCoach;
-use Zumbo\App\Record\Athlete;
-use Zumbo\App\Record\Athletes;
-use Zumbo\App\Record\Gyms;
-use Zumbo\App\Record\Rope;
-use Zumbo\App\Record\Ropes;
-use Zumbo\App\Record\StatureReading;
-use Zumbo\App\Record\Statures;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\People\StatureReading;
+use Zumbo\App\Entity\People\Statures;
+use Zumbo\App\Entity\Ropes\Rope;
+use Zumbo\App\Entity\Ropes\Ropes;
+use Zumbo\App\Shared\CurrentCoach;
+use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\Verdict;
 
 /**

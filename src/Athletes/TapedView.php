@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
-use Zumbo\App\Record\TapedLandmarks;
+use Zumbo\App\Entity\People\TapedLandmarks;
 
 /**
  * Heights taped on the athlete; null: estimated.

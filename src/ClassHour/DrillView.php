@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour;
 
-use Zumbo\App\Platform\Api\BeatView;
+use Zumbo\App\Shared\BeatView;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Measure\Rate;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour;
 
-use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Path\GateOutlook;
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour;
 
-use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Shared\AttemptView;
+use Zumbo\App\Shared\SentenceView;
 
 /**
  * What one athlete works on today, how it went so far, and how far the gate is.

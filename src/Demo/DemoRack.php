@@ -6,10 +6,10 @@ namespace Zumbo\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Uid\Uuid;
-use Zumbo\App\Record\GivenRope;
-use Zumbo\App\Record\Inspection;
-use Zumbo\App\Record\OwnCable;
-use Zumbo\App\Record\RackRope;
+use Zumbo\App\Entity\Ropes\GivenRope;
+use Zumbo\App\Entity\Ropes\Inspection;
+use Zumbo\App\Entity\Ropes\OwnCable;
+use Zumbo\App\Entity\Ropes\RackRope;
 use Zumbo\Core\Gear\InspectionPoint;
 use Zumbo\Core\Rope\Handle;
 

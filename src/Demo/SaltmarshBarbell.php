@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Demo;
 
-use Zumbo\App\Record\DominantHand;
+use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Stage\Experience;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Zumbo\App\Faults;
 
 use Symfony\Component\Uid\Uuid;
-use Zumbo\App\Platform\Api\CueView;
-use Zumbo\App\Platform\Api\SentenceView;
-use Zumbo\App\Record\Athletes;
+use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Shared\CueView;
+use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Fault\Diagnosis;
 use Zumbo\Core\Measure\LengthUnit;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Faults;
 
-use Zumbo\App\Platform\Api\CueView;
-use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Shared\CueView;
+use Zumbo\App\Shared\SentenceView;
 
 /**
  * The likeliest causes of what was noticed, and the one thing to say.

@@ -7,12 +7,12 @@ namespace Zumbo\App\Faults;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Input\Body;
 use Zumbo\App\Platform\Input\Query;
 use Zumbo\App\Platform\Input\WriteCondition;
-use Zumbo\App\Record\Focuses;
 
 /**
  * Anybody may look for a fault; a coach decides what an athlete works on.

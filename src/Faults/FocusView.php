@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Faults;
 
-use Zumbo\App\Platform\Api\CueView;
-use Zumbo\App\Record\Focus;
+use Zumbo\App\Entity\People\Focus;
+use Zumbo\App\Shared\CueView;
 
 /**
  * What an athlete works on.

@@ -6,14 +6,14 @@ namespace Zumbo\App\Faults;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\People\Focus;
+use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Gym\GymScope;
-use Zumbo\App\Platform\Input\NamedAthlete;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
-use Zumbo\App\Record\Focus;
-use Zumbo\App\Record\Focuses;
+use Zumbo\App\Shared\NamedAthlete;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Fault\UnknownFault;

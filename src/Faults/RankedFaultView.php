@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Faults;
 
 use Zumbo\Core\Fault\RankedFault;
-use Zumbo\Core\Words\Catalogue;
+use Zumbo\Core\Messages\Catalogue;
 
 /**
  * One possible cause.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Pacing;
 
-use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Shared\SentenceView;
 
 /**
  * The set plan of a workout's doubles for one athlete.

@@ -6,9 +6,9 @@ namespace Zumbo\App\Pacing;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
-use Zumbo\App\Platform\Api\SentenceView;
-use Zumbo\App\Record\Athletes;
-use Zumbo\App\Record\Attempts;
+use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Pacing\Aim;
 use Zumbo\Core\Pacing\AthleteHazard;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Sets;
 
 use Symfony\Component\Uid\Uuid;
-use Zumbo\App\Record\Athletes;
+use Zumbo\App\Entity\People\Athletes;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\Rate;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Zumbo\App\Sets;
 
 use Psr\Clock\ClockInterface;
-use Zumbo\App\Platform\Api\SentenceView;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Platform\Clock\LocalDay;
-use Zumbo\App\Record\Athlete;
-use Zumbo\App\Record\Attempts;
-use Zumbo\App\Record\Gyms;
+use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Drill\UnknownDrill;

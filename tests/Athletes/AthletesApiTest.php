@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Athletes;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Zumbo\App\Record\Role;
+use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class AthletesApiTest extends ApiTestCase

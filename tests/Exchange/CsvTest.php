@@ -6,16 +6,16 @@ namespace Zumbo\App\Tests\Exchange;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Zumbo\App\Exchange\CsvReader;
-use Zumbo\App\Exchange\CsvWriter;
-use Zumbo\App\Exchange\FormulaCells;
-use Zumbo\App\Exchange\IncomingRow;
-use Zumbo\App\Exchange\JsonReader;
-use Zumbo\App\Exchange\ReadRow;
-use Zumbo\App\Exchange\RowError;
-use Zumbo\App\Exchange\RowReader;
-use Zumbo\App\Exchange\Tables;
-use Zumbo\App\Exchange\UnreadableFile;
+use Zumbo\App\Exchange\Format\CsvReader;
+use Zumbo\App\Exchange\Format\CsvWriter;
+use Zumbo\App\Exchange\Format\FormulaCells;
+use Zumbo\App\Exchange\Format\JsonReader;
+use Zumbo\App\Exchange\Format\UnreadableFile;
+use Zumbo\App\Exchange\Rule\IncomingRow;
+use Zumbo\App\Exchange\Rule\ReadRow;
+use Zumbo\App\Exchange\Rule\RowError;
+use Zumbo\App\Exchange\Rule\RowReader;
+use Zumbo\App\Exchange\Table\Tables;
 
 final class CsvTest extends TestCase
 {

@@ -7,9 +7,9 @@ namespace Zumbo\App\Tests\Exchange;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Uid\Uuid;
-use Zumbo\App\Exchange\Tables;
+use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Exchange\Table\Tables;
 use Zumbo\App\Platform\Job\Chores;
-use Zumbo\App\Record\Role;
 
 final class ExchangeApiTest extends ExchangeTestCase
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Exchange;
 
 use PHPUnit\Framework\TestCase;
-use Zumbo\App\Exchange\ExchangeSchema;
+use Zumbo\App\Exchange\Table\ExchangeSchema;
 
 /**
  * What is published of the formats is what the definitions say.

@@ -7,7 +7,7 @@ namespace Zumbo\App\Tests\Platform;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
-use Zumbo\App\Record\Role;
+use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Tests\ApiTestCase;
 
 /**

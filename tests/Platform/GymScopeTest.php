@@ -6,9 +6,9 @@ namespace Zumbo\App\Tests\Platform;
 
 use Doctrine\DBAL\Exception\ForeignKeyConstraintViolationException;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
-use Zumbo\App\Record\Athlete;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class GymScopeTest extends ApiTestCase

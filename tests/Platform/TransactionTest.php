@@ -10,10 +10,10 @@ use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Athletes\AthleteInput;
 use Zumbo\App\Athletes\SaveAthlete;
+use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Write\Transaction;
-use Zumbo\App\Record\Athletes;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class TransactionTest extends ApiTestCase

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc;
 
+use Zumbo\Core\Calc\Field\Field;
+use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Measure\CoreException;
 
 /**

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc;
 
+use Zumbo\Core\Calc\Answer\PlainText;
+use Zumbo\Core\Calc\Field\BadInput;
+use Zumbo\Core\Calc\Field\FieldKind;
+use Zumbo\Core\Calc\Field\WavFiles;
+
 /**
  * The command `calc NAME key=value … [--json]`: from its words to what it prints. Reading and printing itself is done
  * by core/bin/calc.php.

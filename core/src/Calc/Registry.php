@@ -4,6 +4,31 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc;
 
+use Zumbo\Core\Calc\Beat\FramesCalculation;
+use Zumbo\Core\Calc\Beat\JumpCalculation;
+use Zumbo\Core\Calc\Beat\PatternCalculation;
+use Zumbo\Core\Calc\Beat\RhythmCalculation;
+use Zumbo\Core\Calc\Beat\SoundCalculation;
+use Zumbo\Core\Calc\Beat\SynthCalculation;
+use Zumbo\Core\Calc\Field\BadInput;
+use Zumbo\Core\Calc\Field\FieldReader;
+use Zumbo\Core\Calc\Path\FaultCalculation;
+use Zumbo\Core\Calc\Path\GateCalculation;
+use Zumbo\Core\Calc\Path\StreakCalculation;
+use Zumbo\Core\Calc\Path\SurvivalCalculation;
+use Zumbo\Core\Calc\Path\WeibullCalculation;
+use Zumbo\Core\Calc\Rope\ArcCalculation;
+use Zumbo\Core\Calc\Rope\ArcLengthCalculation;
+use Zumbo\Core\Calc\Rope\AssignCalculation;
+use Zumbo\Core\Calc\Rope\CableCalculation;
+use Zumbo\Core\Calc\Rope\CutCalculation;
+use Zumbo\Core\Calc\Rope\FitCalculation;
+use Zumbo\Core\Calc\Rope\RopeCalculation;
+use Zumbo\Core\Calc\Rope\TrimCalculation;
+use Zumbo\Core\Calc\Sets\IntervalCalculation;
+use Zumbo\Core\Calc\Sets\LadderCalculation;
+use Zumbo\Core\Calc\Sets\PaceCalculation;
+use Zumbo\Core\Calc\Sets\ScaleCalculation;
 use Zumbo\Core\Measure\CoreException;
 
 /**

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Body\Growth;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Words\Catalogue;
+use Zumbo\Core\Messages\Catalogue;
 
 final class GrowthTest extends TestCase
 {

@@ -11,8 +11,8 @@ use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\RankedFault;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Messages\Catalogue;
 use Zumbo\Core\Stage\Stage;
-use Zumbo\Core\Words\Catalogue;
 
 final class DiagnosisTest extends TestCase
 {

@@ -12,8 +12,8 @@ use Zumbo\Core\Gear\RopeWish;
 use Zumbo\Core\Gear\SharedRope;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Messages\Catalogue;
 use Zumbo\Core\Stage\Stage;
-use Zumbo\Core\Words\Catalogue;
 
 final class GiveOutTest extends TestCase
 {

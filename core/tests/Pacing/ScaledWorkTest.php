@@ -7,6 +7,7 @@ namespace Zumbo\Core\Tests\Pacing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Messages\Catalogue;
 use Zumbo\Core\Pacing\Aim;
 use Zumbo\Core\Pacing\AthleteHazard;
 use Zumbo\Core\Pacing\Effort;
@@ -19,7 +20,6 @@ use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\Evidence;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Tests\Reference;
-use Zumbo\Core\Words\Catalogue;
 
 final class ScaledWorkTest extends TestCase
 {

@@ -8,13 +8,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Messages\Catalogue;
 use Zumbo\Core\Path\Entry;
 use Zumbo\Core\Path\GateOutlook;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\Evidence;
-use Zumbo\Core\Words\Catalogue;
 
 final class GateOutlookTest extends TestCase
 {

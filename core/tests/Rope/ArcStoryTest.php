@@ -10,6 +10,7 @@ use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Figure;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Messages\Catalogue;
 use Zumbo\Core\Rope\ArcStory;
 use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\FloorContact;
@@ -17,7 +18,6 @@ use Zumbo\Core\Rope\Hands;
 use Zumbo\Core\Rope\HeldRope;
 use Zumbo\Core\Rope\SideView;
 use Zumbo\Core\Rope\WidthPenalty;
-use Zumbo\Core\Words\Catalogue;
 
 /**
  * What a coach reads off the bench, for ropes and hands of every kind.

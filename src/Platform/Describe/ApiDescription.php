@@ -7,6 +7,7 @@ namespace Zumbo\App\Platform\Describe;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Calc\CalcPaths;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Input\Body;
 use Zumbo\App\Platform\Input\Query;

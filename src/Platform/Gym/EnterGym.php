@@ -9,7 +9,7 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\FinishRequestEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\KernelEvents;
-use Zumbo\App\Platform\SignIn\SignedInCoach;
+use Zumbo\App\Shared\SignedInCoach;
 
 /**
  * Enters the gym of the signed-in coach, after the firewall (priority 8) has found out who that is.

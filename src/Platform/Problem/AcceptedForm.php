@@ -7,7 +7,7 @@ namespace Zumbo\App\Platform\Problem;
 use Symfony\Component\Validator\Constraint;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\ConstraintViolationInterface;
-use Zumbo\App\Platform\Input\ReadableLength;
+use Zumbo\App\Shared\ReadableLength;
 
 /**
  * What would have been right, from the constraint that was broken or the type that was expected.

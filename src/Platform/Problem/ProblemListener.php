@@ -14,7 +14,7 @@ use Symfony\Component\Security\Core\Exception\AuthenticationException;
 use Symfony\Component\Serializer\Exception\ExtraAttributesException;
 use Symfony\Component\Validator\ConstraintViolationInterface;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
-use Zumbo\App\Record\UnknownRow;
+use Zumbo\App\Platform\Gym\UnknownRow;
 
 /**
  * Turns every exception under /api into a problem that names what a coach can mend, and never a class name.

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Calc\Sets;
+
+use Zumbo\Core\Calc\Calculation;
+use Zumbo\Core\Calc\Field\BadInput;
+use Zumbo\Core\Calc\Field\Field;
+use Zumbo\Core\Calc\Field\Inputs;
+use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Sets\ClockPhase;
+use Zumbo\Core\Sets\IntervalError;
+use Zumbo\Core\Sets\IntervalSet;
+
+/**
+ * `interval`: work and rest by the clock, or a circuit: its phases and totals.
+ */
+final class IntervalCalculation implements Calculation
+{
+    public function name(): string
+    {
+        return 'interval';
+    }
+
+    public function summary(): string
+    {
+        return 'an interval set or a circuit: phases, times, contacts';
+    }
+
+    public function fields(): array
+    {
+        return [
+            Field::text('text', 600, 'the set, like "20/10 x8" or "20/10 x2: hops, tall singles"; or the fields below'),
+            Field::whole('work_s', 1, IntervalSet::LONGEST_S, 'work'),
+            Field::whole('rest_s', 0, IntervalSet::LONGEST_S, 'rest after it'),
+            Field::whole('rounds', 1, IntervalSet::MOST_ROUNDS, 'times, or times through all stations'),
+            Field::rows('stations', [Field::text('name', IntervalSet::LONGEST_NAME, 'what is done there')->required()], 'stations of a circuit'),
+            Field::number('cadence_per_min', 20, 400, 'jumps a minute while working')->default(110.0),
+        ];
+    }
+
+    public function calculate(Inputs $inputs): array
+    {
+        $set = self::set($inputs);
+        $jumps = $set->jumps(Rate::perMinute($inputs->number('cadence_per_min')));
+
+        return [
+            'text' => $set->text(),
+            'rounds' => $set->rounds,
+            'stations' => $set->stations,
+            'work_s' => $set->totalWorkS(),
+            'rest_s' => $set->totalRestS(),
+            'total_s' => $set->totalS(),
+            'jumps' => $jumps,
+            'contacts' => $jumps,
+            'phases' => array_map(static fn (ClockPhase $phase): array => ['kind' => $phase->kind->value, 'seconds' => $phase->seconds, 'round' => $phase->round, 'station' => $phase->station], $set->phases()),
+        ];
+    }
+
+    private static function set(Inputs $inputs): IntervalSet
+    {
+        if ($inputs->has('text')) {
+            try {
+                return IntervalSet::parse($inputs->text('text'));
+            } catch (IntervalError $e) {
+                throw BadInput::because('text', $inputs->text('text'), $e->getMessage(), $e->accepted);
+            }
+        }
+        foreach (['work_s' => 'seconds of work, or text', 'rest_s' => 'seconds of rest, or text', 'rounds' => 'how many rounds, or text'] as $field => $accepted) {
+            if (!$inputs->has($field)) {
+                throw BadInput::missing($field, $accepted);
+            }
+        }
+        $stations = array_map(static fn (Inputs $row): string => $row->text('name'), $inputs->rows('stations'));
+        try {
+            return IntervalSet::of($inputs->whole('work_s'), $inputs->whole('rest_s'), $inputs->whole('rounds'), $stations);
+        } catch (IntervalError $e) {
+            throw BadInput::because('stations', $e->accepted, $e->getMessage(), $e->accepted);
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity\Gym;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * Somebody who signs in. Found by e-mail across all gyms, so its rows are not filtered by gym.
+ */
+#[ORM\Entity]
+#[ORM\Table(name: 'coach')]
+#[ORM\UniqueConstraint(name: 'coach_email', columns: ['email'])]
+class Coach
+{
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\Column(type: 'uuid')]
+        private Uuid $gymId,
+        #[ORM\Id]
+        #[ORM\Column(type: 'uuid')]
+        private Uuid $id,
+        #[ORM\Column(length: 180)]
+        private string $email,
+        #[ORM\Column(length: 80)]
+        private string $name,
+        #[ORM\Column(length: 8, enumType: Role::class)]
+        private Role $role,
+        #[ORM\Column(length: 255)]
+        private string $passwordHash,
+    ) {
+    }
+
+    public function gymId(): Uuid
+    {
+        return $this->gymId;
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function email(): string
+    {
+        return $this->email;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function role(): Role
+    {
+        return $this->role;
+    }
+
+    public function passwordHash(): string
+    {
+        return $this->passwordHash;
+    }
+}

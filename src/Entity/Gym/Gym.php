@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity\Gym;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Platform\Write\VersionedRow;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\TrimSchool;
+
+/**
+ * One gym: everything else belongs to one.
+ */
+#[ORM\Entity]
+#[ORM\Table(name: 'gym')]
+class Gym implements VersionedRow
+{
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    /** How athletes come to their length, unless one is to be done otherwise. */
+    #[ORM\Column(length: 12, enumType: TrimSchool::class, options: ['default' => 'start-long'])]
+    private TrimSchool $trimSchool = TrimSchool::StartLong;
+
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\Column(type: 'uuid')]
+        private Uuid $id,
+        #[ORM\Column(length: 80)]
+        private string $name,
+        /** IANA name, like Europe/London. */
+        #[ORM\Column(length: 64)]
+        private string $timeZone,
+        #[ORM\Column(length: 8, enumType: LengthUnit::class)]
+        private LengthUnit $unit,
+        /** Raised by every committed write. */
+        #[ORM\Column(type: 'bigint', options: ['unsigned' => true, 'default' => 0])]
+        private int $revision = 0,
+    ) {
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function timeZone(): string
+    {
+        return $this->timeZone;
+    }
+
+    public function unit(): LengthUnit
+    {
+        return $this->unit;
+    }
+
+    public function revision(): int
+    {
+        return $this->revision;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function trimSchool(): TrimSchool
+    {
+        return $this->trimSchool;
+    }
+
+    /** The athlete's own, else the gym's. */
+    public function trimSchoolOf(Athlete $athlete): TrimSchool
+    {
+        return $athlete->trimSchool() ?? $this->trimSchool;
+    }
+
+    public function trimBy(TrimSchool $school): void
+    {
+        $this->trimSchool = $school;
+    }
+}

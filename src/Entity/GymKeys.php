@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity;
+
+use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
+use Doctrine\ORM\Tools\Event\GenerateSchemaEventArgs;
+use Doctrine\ORM\Tools\ToolEvents;
+
+/**
+ * Tells Doctrine of the foreign keys that carry the gym. Entities keep plain ids, so that a row of another gym can't
+ * even be loaded by following one; the database refuses what points across.
+ */
+#[AsDoctrineListener(ToolEvents::postGenerateSchema)]
+final class GymKeys
+{
+    private const TO_GYM = ['coach', 'athlete', 'rope', 'mutation', 'gym_change', 'class_hour', 'practice', 'practice_set', 'attempt', 'focus', 'stature', 'rack_rope', 'cable', 'rope_pin', 'given_rope'];
+
+    /** [table, key name, columns, table pointed at] */
+    private const WITHIN_GYM = [
+        ['rope', 'rope_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['rope', 'rope_cable', ['gym_id', 'cable_id'], 'cable'],
+        ['focus', 'focus_athlete_key', ['gym_id', 'athlete_id'], 'athlete'],
+        ['stature', 'stature_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['rope_pin', 'rope_pin_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['rope_pin', 'rope_pin_rope', ['gym_id', 'rack_rope_id'], 'rack_rope'],
+        ['given_rope', 'given_rope_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['given_rope', 'given_rope_rope', ['gym_id', 'rack_rope_id'], 'rack_rope'],
+        ['practice', 'practice_athlete', ['gym_id', 'athlete_id'], 'athlete'],
+        ['practice_set', 'practice_set_practice', ['gym_id', 'practice_id'], 'practice'],
+        ['attempt', 'attempt_set', ['gym_id', 'set_id'], 'practice_set'],
+    ];
+
+    public function postGenerateSchema(GenerateSchemaEventArgs $event): void
+    {
+        $schema = $event->getSchema();
+        foreach (self::TO_GYM as $table) {
+            $schema->getTable($table)->addForeignKeyConstraint('gym', ['gym_id'], ['id'], [], $table.'_gym');
+        }
+        foreach (self::WITHIN_GYM as [$table, $name, $columns, $target]) {
+            $schema->getTable($table)->addForeignKeyConstraint($target, $columns, ['gym_id', 'id'], [], $name);
+        }
+    }
+}

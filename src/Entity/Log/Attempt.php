@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity\Log;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Platform\Gym\BelongsToGym;
+use Zumbo\App\Platform\Write\VersionedRow;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Path\Entry;
+use Zumbo\Core\Stage\Phase;
+use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Streak\AttemptEnd;
+use Zumbo\Core\Streak\Evidence;
+
+/**
+ * One entry of the log. Its stage is the athlete's when it was logged: what was done at Mix says nothing about Link.
+ */
+#[ORM\Entity]
+#[ORM\Table(name: 'attempt')]
+#[ORM\Index(name: 'attempt_athlete', columns: ['gym_id', 'athlete_id', 'logged_at'])]
+#[ORM\Index(name: 'attempt_time', columns: ['gym_id', 'logged_at'])]
+#[ORM\Index(name: 'attempt_set', columns: ['gym_id', 'set_id'])]
+class Attempt implements BelongsToGym, VersionedRow
+{
+    use KeptRow;
+
+    public function __construct(
+        Uuid $gymId,
+        Uuid $id,
+        #[ORM\Column(type: 'uuid')]
+        private Uuid $setId,
+        #[ORM\Column(type: 'uuid')]
+        private Uuid $athleteId,
+        #[ORM\Column(length: 8, enumType: Stage::class)]
+        private Stage $stage,
+        #[ORM\Column(length: 8, enumType: AttemptKind::class)]
+        private AttemptKind $kind,
+        /** Reps of a go or a set, clean tries, or seconds of a hold. */
+        #[ORM\Column(type: 'integer')]
+        private int $reps,
+        /** Misses of a set or a hold, or tries that were not clean. */
+        #[ORM\Column(type: 'integer')]
+        private int $misses,
+        #[ORM\Column(length: 8, nullable: true, enumType: AttemptEnd::class)]
+        private ?AttemptEnd $ended,
+        #[ORM\Column(type: 'boolean')]
+        private bool $clean,
+        #[ORM\Column(type: 'datetime_immutable')]
+        private \DateTimeImmutable $loggedAt,
+    ) {
+        $this->gymId = $gymId;
+        $this->id = $id;
+    }
+
+    public function setId(): Uuid
+    {
+        return $this->setId;
+    }
+
+    public function athleteId(): Uuid
+    {
+        return $this->athleteId;
+    }
+
+    public function stage(): Stage
+    {
+        return $this->stage;
+    }
+
+    public function kind(): AttemptKind
+    {
+        return $this->kind;
+    }
+
+    public function reps(): int
+    {
+        return $this->reps;
+    }
+
+    public function misses(): int
+    {
+        return $this->misses;
+    }
+
+    public function ended(): ?AttemptEnd
+    {
+        return $this->ended;
+    }
+
+    public function isClean(): bool
+    {
+        return $this->clean;
+    }
+
+    public function loggedAt(): \DateTimeImmutable
+    {
+        return $this->loggedAt;
+    }
+
+    /** At the earlier stages a streak is one of singles, or of both. */
+    public function countsDoubles(): bool
+    {
+        return Measure::Streak === $this->kind->measure() && Phase::Linking === $this->stage->phase();
+    }
+
+    public function judge(bool $clean): void
+    {
+        $this->clean = $clean;
+    }
+
+    public function toCore(\DateTimeImmutable $now): Entry
+    {
+        $daysAgo = max(0.0, ($now->getTimestamp() - $this->loggedAt->getTimestamp()) / 86_400);
+
+        return new Entry($this->kind->measure(), match ($this->kind) {
+            AttemptKind::Streak => Evidence::attempt($this->reps, $this->ended ?? AttemptEnd::Stopped, $daysAgo),
+            AttemptKind::Sum => Evidence::sum($this->reps, $this->misses, $daysAgo),
+            AttemptKind::Tries, AttemptKind::Hold => Evidence::counted($this->reps, $this->misses, $daysAgo),
+        }, $this->clean);
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity\Log;
+
+use Symfony\Bridge\Doctrine\Types\UuidType;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Platform\Gym\GymDatabase;
+use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Gym\UnknownRow;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Stage\Phase;
+use Zumbo\Core\Streak\AttemptEnd;
+use Zumbo\Core\Streak\Evidence;
+
+/**
+ * The log of the current gym, and the practices and sets that hold it.
+ */
+final readonly class Attempts
+{
+    /** Older entries weigh next to nothing: an entry counts half after 28 days. */
+    public const LOOK_BACK = '-180 days';
+
+    public function __construct(private GymDatabase $database, private GymScope $scope)
+    {
+    }
+
+    /** @throws UnknownRow when this gym has no such attempt, removed or not */
+    public function get(Uuid $id): Attempt
+    {
+        return $this->database->entities()->find(Attempt::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ?? throw UnknownRow::of('attempt', $id);
+    }
+
+    /**
+     * @return array<string, list<Attempt>> by athlete id, the newest last; one query for the whole gym
+     */
+    public function since(\DateTimeImmutable $from): array
+    {
+        /** @var list<Attempt> $attempts */
+        $attempts = $this->database->entities()
+            ->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id')
+            ->setParameter('from', $from, 'datetime_immutable')
+            ->getResult();
+        $byAthlete = [];
+        foreach ($attempts as $attempt) {
+            $byAthlete[$attempt->athleteId()->toRfc4122()][] = $attempt;
+        }
+
+        return $byAthlete;
+    }
+
+    /**
+     * @return list<Attempt> the newest last
+     */
+    public function ofAthlete(Uuid $athlete, \DateTimeImmutable $from): array
+    {
+        /** @var list<Attempt> $attempts */
+        $attempts = $this->database->entities()
+            ->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.athleteId = :athlete AND a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id')
+            ->setParameter('athlete', $athlete, 'uuid')
+            ->setParameter('from', $from, 'datetime_immutable')
+            ->getResult();
+
+        return $attempts;
+    }
+
+    /**
+     * @return list<Evidence> what the log of the last half year says about an athlete's doubles
+     */
+    public function evidenceOfDoubles(Uuid $athlete, \DateTimeImmutable $now): array
+    {
+        return self::evidence($this->ofAthlete($athlete, $now->modify(self::LOOK_BACK)), static fn (Attempt $attempt): bool => $attempt->countsDoubles(), $now);
+    }
+
+    /**
+     * @return list<Evidence> the same about what the athlete's stage counts: doubles from Link on, before that whatever was
+     *                        jumped in a row at that stage
+     */
+    public function evidenceOfStreaks(Athlete $athlete, \DateTimeImmutable $now): array
+    {
+        if (Phase::Linking === $athlete->stage()->phase()) {
+            return $this->evidenceOfDoubles($athlete->id(), $now);
+        }
+        $ofStage = static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage() && Measure::Streak === $attempt->kind()->measure();
+
+        return self::evidence($this->ofAthlete($athlete->id(), $now->modify(self::LOOK_BACK)), $ofStage, $now);
+    }
+
+    /**
+     * @return list<array{string, AttemptKind, int, int}> drill, kind, reps and misses of what an athlete did on a local day
+     */
+    public function doneOn(Uuid $athlete, \DateTimeImmutable $localDay): array
+    {
+        $rows = $this->database->rows(
+            'SELECT s.drill, a.kind, a.reps, a.misses + IF(a.ended = :miss, 1, 0) AS misses FROM practice p
+             JOIN practice_set s ON s.gym_id = p.gym_id AND s.practice_id = p.id
+             JOIN attempt a ON a.gym_id = s.gym_id AND a.set_id = s.id
+             WHERE p.gym_id = :gym AND p.athlete_id = :athlete AND p.local_day = :day AND a.removed_at IS NULL',
+            ['athlete' => $athlete, 'miss' => AttemptEnd::Miss->value, 'day' => $localDay->format('Y-m-d')],
+            ['athlete' => UuidType::NAME],
+        );
+
+        return array_map(static function (array $row): array {
+            \assert(\is_string($row['drill']) && \is_string($row['kind']) && is_numeric($row['reps']) && is_numeric($row['misses']));
+
+            return [$row['drill'], AttemptKind::from($row['kind']), (int) $row['reps'], (int) $row['misses']];
+        }, $rows);
+    }
+
+    /**
+     * @param list<Attempt>           $attempts
+     * @param callable(Attempt): bool $telling
+     *
+     * @return list<Evidence>
+     */
+    private static function evidence(array $attempts, callable $telling, \DateTimeImmutable $now): array
+    {
+        return array_map(static fn (Attempt $attempt): Evidence => $attempt->toCore($now)->evidence, array_values(array_filter($attempts, $telling)));
+    }
+
+    public function add(Attempt $attempt): void
+    {
+        $this->database->entities()->persist($attempt);
+    }
+
+    /** The set of a drill in an athlete's practice of a local day; made when it is the first of its kind. */
+    public function setFor(Athlete $athlete, string $drill, \DateTimeImmutable $localDay, \DateTimeImmutable $at): PracticeSet
+    {
+        $entities = $this->database->entities();
+        $gym = $this->scope->gymId();
+        $practice = $entities->getRepository(Practice::class)->findOneBy(['athleteId' => $athlete->id(), 'localDay' => $localDay]);
+        if (null === $practice) {
+            $practice = new Practice($gym, Uuid::v7(), $athlete->id(), $localDay, $at);
+            $entities->persist($practice);
+        }
+        $set = $entities->getRepository(PracticeSet::class)->findOneBy(['practiceId' => $practice->id, 'drill' => $drill]);
+        if (null === $set) {
+            $set = new PracticeSet($gym, Uuid::v7(), $practice->id, $drill, $athlete->stage());
+            $entities->persist($set);
+        }
+
+        return $set;
+    }
+
+    /**
+     * @return array<string, int> practices with work at the athlete's present stage before a local day, by athlete id
+     */
+    public function practicesBefore(\DateTimeImmutable $localDay): array
+    {
+        $rows = $this->database->rows(
+            'SELECT HEX(p.athlete_id) AS athlete, COUNT(DISTINCT p.id) AS practices FROM practice p
+             JOIN athlete a ON a.gym_id = p.gym_id AND a.id = p.athlete_id
+             JOIN practice_set s ON s.gym_id = p.gym_id AND s.practice_id = p.id AND s.stage = a.stage
+             WHERE p.gym_id = :gym AND p.local_day < :day GROUP BY p.athlete_id',
+            ['day' => $localDay->format('Y-m-d')],
+        );
+        $counts = [];
+        foreach ($rows as $row) {
+            \assert(\is_string($row['athlete']) && is_numeric($row['practices']));
+            $counts[Uuid::fromBinary((string) hex2bin($row['athlete']))->toRfc4122()] = (int) $row['practices'];
+        }
+
+        return $counts;
+    }
+
+    /** The class of a local day, if there is one. */
+    public function classOf(\DateTimeImmutable $localDay): ?ClassHour
+    {
+        return $this->database->entities()->getRepository(ClassHour::class)->findOneBy(['localDay' => $localDay], ['startsAt' => 'ASC']);
+    }
+}

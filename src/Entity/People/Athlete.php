@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity\People;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Platform\Gym\BelongsToGym;
+use Zumbo\App\Platform\Write\VersionedRow;
+use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Growth;
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Rope\TrimSchool;
+use Zumbo\Core\Stage\Stage;
+
+/**
+ * An athlete of a gym. Removed ones stay, so that removal can be undone.
+ */
+#[ORM\Entity]
+#[ORM\Table(name: 'athlete')]
+class Athlete implements BelongsToGym, VersionedRow
+{
+    use KeptRow;
+
+    #[ORM\Embedded(class: AthleteProfile::class, columnPrefix: false)]
+    private AthleteProfile $profile;
+
+    #[ORM\Embedded(class: TapedLandmarks::class, columnPrefix: false)]
+    private TapedLandmarks $taped;
+
+    /** Null: as the gym does it. */
+    #[ORM\Column(length: 12, enumType: TrimSchool::class, nullable: true)]
+    private ?TrimSchool $trimSchool = null;
+
+    public function __construct(
+        Uuid $gymId,
+        Uuid $id,
+        AthleteProfile $profile,
+        #[ORM\Column(length: 8, enumType: Stage::class)]
+        private Stage $stage,
+        #[ORM\Column(type: 'datetime_immutable')]
+        private \DateTimeImmutable $createdAt,
+    ) {
+        $this->gymId = $gymId;
+        $this->id = $id;
+        $this->profile = $profile;
+        $this->taped = new TapedLandmarks();
+    }
+
+    public function profile(): AthleteProfile
+    {
+        return $this->profile;
+    }
+
+    public function stage(): Stage
+    {
+        return $this->stage;
+    }
+
+    public function createdAt(): \DateTimeImmutable
+    {
+        return $this->createdAt;
+    }
+
+    /** A tape belongs to the body it was read on: whoever has grown is taped again. */
+    public function change(AthleteProfile $profile): void
+    {
+        if (null !== Growth::since(Length::ofMetres(min($profile->statureM, $this->profile->statureM)), Length::ofMetres(max($profile->statureM, $this->profile->statureM)))) {
+            $this->taped = new TapedLandmarks();
+        }
+        $this->profile = $profile;
+    }
+
+    public function taped(): TapedLandmarks
+    {
+        return $this->taped;
+    }
+
+    public function trimSchool(): ?TrimSchool
+    {
+        return $this->trimSchool;
+    }
+
+    public function measure(TapedLandmarks $taped, ?TrimSchool $trimSchool): void
+    {
+        $this->taped = $taped;
+        $this->trimSchool = $trimSchool;
+    }
+
+    /** The coach decides, whatever the gate says. */
+    public function moveTo(Stage $stage): void
+    {
+        $this->stage = $stage;
+    }
+
+    public function toCore(): Body
+    {
+        return $this->taped->on(Body::ofStature(Length::ofMetres($this->profile->statureM)));
+    }
+}

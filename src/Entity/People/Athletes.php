@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity\People;
+
+use Symfony\Bridge\Doctrine\Types\UuidType;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Gym\GymDatabase;
+use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Gym\UnknownRow;
+
+/**
+ * The athletes of the current gym.
+ */
+final readonly class Athletes
+{
+    public function __construct(private GymDatabase $database, private GymScope $scope)
+    {
+    }
+
+    /** @throws UnknownRow when this gym has no such athlete, removed or not */
+    public function get(Uuid $id): Athlete
+    {
+        return $this->find($id) ?? throw UnknownRow::of('athlete', $id);
+    }
+
+    /** Null when this gym has no such athlete, removed or not. */
+    public function find(Uuid $id): ?Athlete
+    {
+        return $this->database->entities()->find(Athlete::class, ['gymId' => $this->scope->gymId(), 'id' => $id]);
+    }
+
+    /**
+     * @return list<Athlete> those not removed, by name
+     */
+    public function present(): array
+    {
+        /** @var list<Athlete> $athletes */
+        $athletes = $this->database->entities()
+            ->createQuery('SELECT a FROM '.Athlete::class.' a WHERE a.removedAt IS NULL ORDER BY a.profile.name, a.id')
+            ->getResult();
+
+        return $athletes;
+    }
+
+    /**
+     * @return list<Uuid> whose removal is older than that
+     */
+    public function removedBefore(\DateTimeImmutable $instant): array
+    {
+        $rows = $this->database->rows('SELECT id FROM athlete WHERE gym_id = :gym AND removed_at < :instant', ['instant' => $instant->format('Y-m-d H:i:s')]);
+
+        return array_map(static fn (array $row): Uuid => Uuid::fromBinary(\is_string($row['id']) ? $row['id'] : ''), $rows);
+    }
+
+    /** For good: the athlete and everything that is kept of them. */
+    public function erase(Uuid $id): void
+    {
+        foreach (['focus', 'attempt', 'rope_pin', 'given_rope'] as $table) {
+            $this->database->execute("DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete", ['athlete' => $id], ['athlete' => UuidType::NAME]);
+        }
+        $this->database->execute('DELETE s FROM practice_set s JOIN practice p ON p.gym_id = s.gym_id AND p.id = s.practice_id WHERE s.gym_id = :gym AND p.athlete_id = :athlete', ['athlete' => $id], ['athlete' => UuidType::NAME]);
+        foreach (['practice', 'rope', 'stature'] as $table) {
+            $this->database->execute("DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete", ['athlete' => $id], ['athlete' => UuidType::NAME]);
+        }
+        $this->database->entities()->clear();
+        $this->database->execute('DELETE FROM athlete WHERE gym_id = :gym AND id = :athlete', ['athlete' => $id], ['athlete' => UuidType::NAME]);
+    }
+
+    public function add(Athlete $athlete): void
+    {
+        $this->database->entities()->persist($athlete);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Exchange\Export;
+
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Exchange\Format\CsvWriter;
+use Zumbo\App\Exchange\Format\JsonWriter;
+use Zumbo\App\Exchange\Table\GymRows;
+use Zumbo\App\Exchange\Table\Table;
+use Zumbo\App\Exchange\Table\Tables;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Problem\BadField;
+
+/**
+ * Files that go out: what a gym keeps, of everybody or of one athlete. With the health notes, so for coaches.
+ */
+final readonly class ExportController
+{
+    public function __construct(private GymRows $rows, private Gyms $gyms, private Athletes $athletes)
+    {
+    }
+
+    #[Route('/api/export.json', methods: ['GET'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(null, file: 'application/json')]
+    public function json(#[Query] ExportInput $input = new ExportInput()): Response
+    {
+        $this->refuseUnknown($input);
+        $gym = $this->gyms->current();
+
+        return self::file('zumbo.json', 'application/json', JsonWriter::parts(
+            ['name' => $gym->name(), 'time_zone' => $gym->timeZone(), 'unit' => $gym->unit()->value],
+            fn (Table $table): array => $this->rows->present($table, $input->athlete()),
+        ));
+    }
+
+    #[Route('/api/export/{table}.csv', methods: ['GET'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(null, file: 'text/csv')]
+    public function csv(string $table, #[Query] ExportInput $input = new ExportInput()): Response
+    {
+        $known = Tables::all()[$table] ?? throw BadField::of('table', $table, 'one of '.implode(', ', array_keys(Tables::all())));
+        $this->refuseUnknown($input);
+
+        return self::file('zumbo-'.$known->name.'.csv', 'text/csv; charset=utf-8', CsvWriter::lines($known, $this->rows->present($known, $input->athlete())));
+    }
+
+    private function refuseUnknown(ExportInput $input): void
+    {
+        if (null !== $input->athlete()) {
+            $this->athletes->get($input->athlete());
+        }
+    }
+
+    /**
+     * @param iterable<string> $parts
+     */
+    private static function file(string $name, string $type, iterable $parts): Response
+    {
+        // Read at once: the gym is left before a stream would be sent.
+        $response = new Response(implode('', [...$parts]));
+        $response->headers->set('Content-Type', $type);
+        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition('attachment', $name));
+        $response->headers->set('Cache-Control', 'no-store');
+
+        return $response;
+    }
+}

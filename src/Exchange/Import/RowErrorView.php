@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Exchange\Import;
+
+/**
+ * One thing that can't be taken.
+ */
+final readonly class RowErrorView
+{
+    public function __construct(public string $where, public string $field, public string $value, public string $accepted, public string $message)
+    {
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Exchange\Table;
+
+use Symfony\Bridge\Doctrine\Types\UuidType;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Gym\GymDatabase;
+
+/**
+ * The rows of the current gym as they are exchanged, by id.
+ */
+final readonly class GymRows
+{
+    public function __construct(private GymDatabase $database)
+    {
+    }
+
+    /**
+     * @param Uuid|null $athlete only of this one; the rack belongs to nobody
+     *
+     * @return list<array<string, string|int|float|bool|list<string>|null>> what is not removed, in the order of the ids
+     */
+    public function present(Table $table, ?Uuid $athlete = null): array
+    {
+        return array_values(array_map(static fn (StoredRow $row): array => $row->values, array_filter($this->stored($table, $athlete), static fn (StoredRow $row): bool => !$row->removed)));
+    }
+
+    /**
+     * @return array<string, StoredRow> by id, what is removed too
+     */
+    public function stored(Table $table, ?Uuid $athlete = null): array
+    {
+        if (null !== $athlete && 'athletes' !== $table->name && null === $table->column('athlete_id')) {
+            return [];
+        }
+        $selected = implode(', ', array_map(static fn (Column $column): string => self::selected($table, $column), $table->columns));
+        $removed = $table->kept ? 't.removed_at IS NOT NULL' : '0';
+        $join = $table->inPractice ? ' JOIN practice_set s ON s.gym_id = t.gym_id AND s.id = t.set_id' : '';
+        $where = null === $athlete ? '' : ('athletes' === $table->name ? ' AND t.id = :athlete' : ' AND t.athlete_id = :athlete');
+        // What hangs on somebody who was removed is removed with them.
+        $orphans = null === $table->column('athlete_id') ? '' : ' JOIN athlete w ON w.gym_id = t.gym_id AND w.id = t.athlete_id';
+        $gone = '' === $orphans ? $removed : "($removed OR w.removed_at IS NOT NULL)";
+        $rows = $this->database->rows(
+            "SELECT $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans WHERE t.gym_id = :gym$where ORDER BY t.id",
+            null === $athlete ? [] : ['athlete' => $athlete],
+            null === $athlete ? [] : ['athlete' => UuidType::NAME],
+        );
+        $stored = [];
+        foreach ($rows as $row) {
+            $values = [];
+            foreach ($table->columns as $column) {
+                $values[$column->name] = self::value($column, $row[$column->name] ?? null);
+            }
+            $stored[\is_string($values['id']) ? $values['id'] : ''] = new StoredRow($values, (bool) $row['removed']);
+        }
+
+        return $stored;
+    }
+
+    private static function selected(Table $table, Column $column): string
+    {
+        $name = 'drill' === $column->name ? 's.drill' : 't.'.$table->sqlNameOf($column);
+
+        return ColumnKind::Id === $column->kind ? "LOWER(HEX($name)) AS {$column->name}" : "$name AS {$column->name}";
+    }
+
+    /**
+     * @return string|int|float|bool|list<string>|null
+     */
+    private static function value(Column $column, mixed $stored): string|int|float|bool|array|null
+    {
+        if (null === $stored) {
+            return null;
+        }
+        $text = \is_scalar($stored) ? (string) $stored : '';
+
+        return match ($column->kind) {
+            ColumnKind::Id => (string) preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $text),
+            ColumnKind::Text => str_replace("\r\n", "\n", $text),
+            ColumnKind::Choice, ColumnKind::Day => $text,
+            ColumnKind::Number => (float) $text,
+            ColumnKind::Whole => (int) $text,
+            ColumnKind::Flag => (bool) $text,
+            ColumnKind::Choices => self::words($column, $text),
+            ColumnKind::Instant => str_replace(' ', 'T', substr($text, 0, 19)).'Z',
+        };
+    }
+
+    /**
+     * @return list<string> in the order of the column's list
+     */
+    private static function words(Column $column, string $json): array
+    {
+        $words = json_decode($json, true);
+
+        return array_values(array_intersect($column->choices, \is_array($words) ? array_filter($words, is_string(...)) : []));
+    }
+}

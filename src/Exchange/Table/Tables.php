@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Exchange\Table;
+
+use Zumbo\App\Entity\Log\AttemptKind;
+use Zumbo\App\Entity\People\DominantHand;
+use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Fault\FaultTable;
+use Zumbo\Core\Fault\Sign;
+use Zumbo\Core\Gear\InspectionPoint;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\Stance;
+use Zumbo\Core\Rope\TrimSchool;
+use Zumbo\Core\Sets\WorkCode;
+use Zumbo\Core\Stage\Experience;
+use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Streak\AttemptEnd;
+
+/**
+ * All exchanged tables with their columns, in the order in which they are read: athletes before what is theirs.
+ */
+final class Tables
+{
+    /**
+     * @return non-empty-array<string, Table> by name
+     */
+    public static function all(): array
+    {
+        $tables = [self::athletes(), self::statures(), self::cables(), self::ropes(), self::rack(), self::givenRopes(), self::attempts(), self::focuses()];
+
+        return array_combine(array_map(static fn (Table $table): string => $table->name, $tables), $tables);
+    }
+
+    /**
+     * @return list<Table> those whose rows others name
+     */
+    public static function named(): array
+    {
+        return [self::athletes(), self::cables(), self::rack()];
+    }
+
+    /**
+     * @param class-string<\BackedEnum> $enum
+     *
+     * @return list<string>
+     */
+    private static function cases(string $enum): array
+    {
+        return array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases());
+    }
+
+    private static function athletes(): Table
+    {
+        return new Table('athletes', 'athlete', [
+            Column::id(),
+            Column::text('name', 1, 80, 'as the coach calls them'),
+            Column::number('stature_m', 0.90, 2.30, 'height in metres'),
+            Column::choice('dominant_hand', self::cases(DominantHand::class), 'the stronger hand'),
+            Column::choice('experience', self::cases(Experience::class), 'what they came with'),
+            Column::choice('stage', self::cases(Stage::class), 'where on the path they are'),
+            Column::whole('birth_year', 1900, 2100, 'never the day')->optional(),
+            Column::flag('guardian_consent', 'a guardian has agreed to what is kept of a minor'),
+            Column::choices('cautions', self::cases(Caution::class), 'what matters before jumping'),
+            Column::text('caution_note', 0, 500, 'for coaches only'),
+            Column::instant('added_at', 'when they were written down first'),
+            Column::choice('trim_school', self::cases(TrimSchool::class), 'how they come to their length; nothing: as the gym does it')->optional(),
+            Column::number('taped_shoulder_m', 0.3, 2.3, 'height taped, in metres; nothing: estimated')->optional(),
+            Column::number('taped_armpit_m', 0.3, 2.3, 'the same')->optional(),
+            Column::number('taped_chest_m', 0.3, 2.3, 'the same')->optional(),
+            Column::number('taped_breastbone_m', 0.3, 2.3, 'the same')->optional(),
+        ], ['added_at' => 'created_at']);
+    }
+
+    private static function statures(): Table
+    {
+        return new Table('statures', 'stature', [
+            Column::id(),
+            Column::athlete(),
+            Column::day('read_on', 'local day of the reading'),
+            Column::number('stature_m', 0.90, 2.30, 'height in metres'),
+        ], unique: [['athlete_id', 'read_on']], kept: false);
+    }
+
+    private static function ropes(): Table
+    {
+        return new Table('ropes', 'rope', [
+            Column::id(),
+            Column::athlete(),
+            Column::number('cable_length_m', 1.0, 5.0, 'between the handles, in metres'),
+            Column::number('handle_length_m', 0.05, 0.30, 'of one handle, in metres'),
+            Column::choice('family', self::cases(CableFamily::class), 'family of the cable'),
+            Column::choice('school', self::cases(School::class), 'school it was sized by'),
+            Column::choice('stance', self::cases(Stance::class), 'stance it was sized in'),
+            Column::number('computed_cable_m', 1.0, 5.0, 'what was computed, in metres'),
+            Column::text('override_reason', 0, 200, 'why another length was kept'),
+            Column::instant('kept_at', 'since when it is used'),
+            Column::reference('cable_id', 'cables', 'one of the gym\'s own cables; nothing: one of the family')->optional(),
+            Column::day('tails_cut_on', 'since then it can\'t be let out')->optional(),
+            ...self::inspection(),
+        ], ['kept_at' => 'created_at']);
+    }
+
+    private static function rack(): Table
+    {
+        return new Table('rack', 'rack_rope', [
+            Column::id(),
+            Column::text('tag', 1, 8, 'as written on the handle'),
+            Column::number('cable_length_m', 1.0, 5.0, 'between the handles, in metres'),
+            Column::number('handle_length_m', 0.05, 0.30, 'of one handle, in metres'),
+            Column::choice('family', self::cases(CableFamily::class), 'family of the cable'),
+            Column::flag('kept_back', 'not given out, except by a pin')->orElse(false),
+            ...self::inspection(),
+        ], unique: [['tag']]);
+    }
+
+    private static function givenRopes(): Table
+    {
+        return new Table('given_ropes', 'given_rope', [
+            Column::id(),
+            Column::athlete(),
+            Column::reference('rack_rope_id', 'rack', 'the shared rope they had'),
+            Column::day('local_day', 'on which day'),
+        ], unique: [['athlete_id', 'local_day'], ['rack_rope_id', 'local_day']], kept: false);
+    }
+
+    private static function cables(): Table
+    {
+        return new Table('cables', 'cable', [
+            Column::id(),
+            Column::text('name', 1, 60, 'as the coach calls it'),
+            Column::number('diameter_m', 0.0005, 0.03, 'outside, in metres'),
+            Column::number('piece_m', 0.1, 20.0, 'length of the weighed piece, in metres'),
+            Column::number('piece_g', 1.0, 5000.0, 'what it weighs, in grams'),
+        ]);
+    }
+
+    /**
+     * @return list<Column>
+     */
+    private static function inspection(): array
+    {
+        return [
+            Column::day('inspected_on', 'when somebody last looked it over')->optional(),
+            Column::choices('failed', self::cases(InspectionPoint::class), 'what was found then; with anything here it is given to nobody')->orElse([]),
+        ];
+    }
+
+    private static function attempts(): Table
+    {
+        return new Table('attempts', 'attempt', [
+            Column::id(),
+            Column::athlete(),
+            Column::choice('drill', WorkCode::all(), 'drill, ladder or intervals'),
+            Column::choice('stage', self::cases(Stage::class), 'the stage the athlete had then'),
+            Column::choice('kind', self::cases(AttemptKind::class), 'one go, tries, a hold, or the sum of a set'),
+            Column::whole('reps', 0, 9999, 'reps, clean tries, or seconds held'),
+            Column::whole('misses', 0, 9999, 'misses, or tries that were not clean; 0 for one go'),
+            Column::choice('ended', self::cases(AttemptEnd::class), 'how one go ended; nothing for the other kinds')->optional(),
+            Column::flag('clean', 'by quality'),
+            Column::instant('logged_at', 'when it was logged'),
+        ], inPractice: true);
+    }
+
+    private static function focuses(): Table
+    {
+        return new Table('focuses', 'focus', [
+            Column::id(),
+            Column::athlete(),
+            Column::choice('fault', FaultTable::codes(), 'the fault that is worked on'),
+            Column::choices('signs', self::cases(Sign::class), 'what was noticed'),
+            Column::instant('given_at', 'since when'),
+        ]);
+    }
+}

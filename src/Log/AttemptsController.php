@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Log;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\Shared\AttemptView;
+
+/**
+ * The log. Helpers log too.
+ */
+#[Route('/api/attempts/{id}')]
+final readonly class AttemptsController
+{
+    public function __construct(private LogAttempt $log, private Attempts $attempts)
+    {
+    }
+
+    #[Route('', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AttemptView::class)]
+    public function one(UuidV7 $id): AttemptView
+    {
+        return AttemptView::of($this->attempts->get($id));
+    }
+
+    #[Route('', methods: ['PUT'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AttemptView::class, creates: true)]
+    public function log(UuidV7 $id, #[Body] AttemptInput $input): Created
+    {
+        $new = $this->log->log($id, $input);
+
+        return Created::of($this->one($id), $new);
+    }
+
+    #[Route('', methods: ['PATCH'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AttemptView::class)]
+    public function judge(UuidV7 $id, WriteCondition $condition, #[Body] QualityInput $input): AttemptView
+    {
+        $this->log->judge($id, $input, $condition);
+
+        return $this->one($id);
+    }
+
+    #[Route('', methods: ['DELETE'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AttemptView::class)]
+    public function remove(UuidV7 $id, WriteCondition $condition): AttemptView
+    {
+        $this->log->remove($id, $condition);
+
+        return $this->one($id);
+    }
+
+    #[Route('/restore', methods: ['POST'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AttemptView::class)]
+    public function restore(UuidV7 $id, WriteCondition $condition): AttemptView
+    {
+        $this->log->restore($id, $condition);
+
+        return $this->one($id);
+    }
+}

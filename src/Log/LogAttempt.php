@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Log;
+
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Log\Attempt;
+use Zumbo\App\Entity\Log\AttemptKind;
+use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\Platform\Write\IdempotentWrite;
+use Zumbo\App\Platform\Write\Subject;
+use Zumbo\App\Shared\AttemptView;
+use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\Core\Sets\WorkCode;
+use Zumbo\Core\Streak\AttemptEnd;
+
+/**
+ * Logs an entry, judges its quality, takes it back; each write once.
+ */
+final readonly class LogAttempt
+{
+    /** A device's clock may run ahead by so much. */
+    private const CLOCK_SLACK = '+10 minutes';
+
+    public function __construct(
+        private Attempts $attempts,
+        private NamedAthlete $athletes,
+        private Gyms $gyms,
+        private IdempotentWrite $writes,
+        private GymScope $scope,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /** @return bool true when it is new, false when the same request came before */
+    public function log(UuidV7 $id, AttemptInput $input): bool
+    {
+        $kind = AttemptKind::from($input->kind);
+        $end = self::end($kind, $input);
+        $at = $this->at($input);
+        $this->refuseUnknownDrill($input);
+
+        return $this->writes->run($id, Subject::of('log', 'attempt', $id), $input, function () use ($id, $input, $kind, $end, $at): void {
+            $athlete = $this->athletes->of($input->athleteId);
+            $set = $this->attempts->setFor($athlete, $input->drill, LocalDay::of($at, $this->gyms->current()->timeZone()), $at);
+            $misses = AttemptKind::Streak === $kind ? 0 : $input->misses;
+            $this->attempts->add(new Attempt($this->scope->gymId(), $id, $set->id, $athlete->id(), $athlete->stage(), $kind, $input->reps, $misses, $end, $input->clean, $at));
+        });
+    }
+
+    public function judge(UuidV7 $id, QualityInput $input, WriteCondition $condition): void
+    {
+        $this->apply($id, $condition, 'judge', $input, static fn (Attempt $attempt) => $attempt->judge($input->clean));
+    }
+
+    public function remove(UuidV7 $id, WriteCondition $condition): void
+    {
+        $this->apply($id, $condition, 'remove', null, fn (Attempt $attempt) => $attempt->remove($this->clock->now()));
+    }
+
+    public function restore(UuidV7 $id, WriteCondition $condition): void
+    {
+        $this->apply($id, $condition, 'restore', null, static fn (Attempt $attempt) => $attempt->restore());
+    }
+
+    /**
+     * @param callable(Attempt): void $change
+     */
+    private function apply(UuidV7 $id, WriteCondition $condition, string $verb, ?QualityInput $input, callable $change): void
+    {
+        $this->writes->change($condition, Subject::of($verb, 'attempt', $id), $input, fn (): Attempt => $this->attempts->get($id), $change, AttemptView::of(...));
+    }
+
+    private static function end(AttemptKind $kind, AttemptInput $input): ?AttemptEnd
+    {
+        if (AttemptKind::Streak !== $kind) {
+            return null;
+        }
+        if (null === $input->end) {
+            throw BadField::of('end', null, 'one of '.implode(', ', array_column(AttemptEnd::cases(), 'value')));
+        }
+
+        return AttemptEnd::from($input->end);
+    }
+
+    private function at(AttemptInput $input): \DateTimeImmutable
+    {
+        $now = $this->clock->now();
+        $at = null === $input->at ? $now : date_create_immutable($input->at);
+        if (false === $at || $at > $now->modify(self::CLOCK_SLACK)) {
+            throw BadField::of('at', $input->at, 'an instant that has been, like '.$now->format('Y-m-d\TH:i:s\Z'));
+        }
+
+        return $at->setTimezone(new \DateTimeZone('UTC'));
+    }
+
+    private function refuseUnknownDrill(AttemptInput $input): void
+    {
+        if (!\in_array($input->drill, WorkCode::all(), true)) {
+            throw BadField::of('drill', $input->drill, 'one of '.implode(', ', WorkCode::all()));
+        }
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Rhythm\Beat;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/**
+ * A pattern as it is written, and how fast.
+ */
+final readonly class PatternInput
+{
+    public function __construct(
+        #[Assert\NotBlank]
+        #[Assert\Length(max: 400)]
+        public string $notation,
+        /** Jumps a minute. */
+        #[Assert\Range(min: 40, max: 220)]
+        public float $cadence = 100,
+    ) {
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Rhythm\Recording;
+
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\Gym\UnknownRow;
+use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\Platform\Job\Job;
+use Zumbo\App\Platform\Job\JobQueue;
+use Zumbo\App\Platform\Job\JobState;
+use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\Platform\Write\IdempotentWrite;
+use Zumbo\App\Platform\Write\Subject;
+use Zumbo\App\Shared\CurrentCoach;
+use Zumbo\Core\Sound\WavError;
+use Zumbo\Core\Sound\WavReader;
+
+/**
+ * Takes in a recording and puts it into the queue; throws it away again. Each once.
+ */
+final readonly class SendRecording
+{
+    public function __construct(private JobQueue $queue, private RecordingFiles $files, private IdempotentWrite $writes, private CurrentCoach $coach)
+    {
+    }
+
+    /** @throws UnknownRow when this gym has no such recording */
+    public function get(Uuid $id): Job
+    {
+        $job = $this->queue->find($id);
+
+        return null === $job || HearRecording::KIND !== $job->kind ? throw UnknownRow::of('recording', $id) : $job;
+    }
+
+    /**
+     * @param resource $sound the bytes of a WAV file
+     *
+     * @return bool true when it is new, false when the same came before under that id
+     *
+     * @throws BadField when it is no sound that can be read
+     */
+    public function send(UuidV7 $id, $sound, RecordingInput $input): bool
+    {
+        $before = $this->queue->find($id);
+        if (null !== $before) {
+            return $this->writes->run($id, Subject::of('send', HearRecording::KIND, $id), $input, static fn (): null => null);
+        }
+        $this->files->keep($id, $sound);
+        try {
+            WavReader::open($this->files->read($id));
+        } catch (WavError $e) {
+            $this->files->delete($id);
+            throw BadField::of('recording', $e->found, $e->accepted, ucfirst($e->getMessage()).'.');
+        }
+
+        return $this->writes->run($id, Subject::of('send', HearRecording::KIND, $id), $input, function () use ($id, $input): void {
+            $this->queue->add($id, HearRecording::KIND, $this->coach->id(), $input->keep ? HearRecording::KEPT : HearRecording::ONCE, '');
+        });
+    }
+
+    /** What waits is called off, what is being heard stops at its next step, and what was kept is deleted. */
+    public function throwAway(UuidV7 $id, WriteCondition $condition): void
+    {
+        $this->writes->change($condition, Subject::of('throw away', HearRecording::KIND, $id), null, fn (): Job => $this->get($id), function (Job $job): void {
+            if (JobState::Reading === $job->state || !$this->queue->cancel($job)) {
+                $this->queue->callOff($job);
+            }
+            $this->files->delete($job->id);
+        }, RecordingView::of(...));
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Rhythm\Sensor;
+
+/**
+ * Lets real time pass.
+ */
+interface Pace
+{
+    public function wait(float $seconds): void;
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Rhythm\Take;
+
+use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\TakeEntry;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rhythm\Evenness;
+use Zumbo\Core\Rhythm\RhythmReading;
+
+/**
+ * What a take says, and at most one thing to change.
+ */
+final readonly class TakeView
+{
+    /**
+     * @param list<int>           $passes  of each jump
+     * @param list<TakeEntryView> $entries what goes to the log, by what the drill counts
+     */
+    private function __construct(
+        public int $jumps,
+        public int $turns,
+        public array $passes,
+        /** Null: fewer than two landings. */
+        public ?float $cadencePerMin,
+        /** Share of the interval; null: too few. */
+        public ?float $variation,
+        public ?Evenness $evenness,
+        public ?float $driftPerMin,
+        public int $pauses,
+        public int $misses,
+        public int $doubleBounces,
+        public int $longestStreak,
+        /** From 1; null: none, or no target. */
+        public ?int $firstBroken,
+        public SentenceView $verdict,
+        public array $entries,
+        /** From the first landing to the last. */
+        public float $seconds,
+    ) {
+    }
+
+    public static function of(RhythmReading $reading): self
+    {
+        $variation = $reading->beat?->variation();
+
+        return new self(
+            \count($reading->passes),
+            $reading->turns,
+            $reading->passes,
+            $reading->beat?->cadence(),
+            $variation,
+            null === $variation ? null : Evenness::ofVariation($variation),
+            $reading->beat?->driftPerMinute,
+            \count($reading->beat->pauses ?? []),
+            \count($reading->misses),
+            \count($reading->bounces),
+            max([0, ...array_column($reading->streaks, 'reps')]),
+            $reading->firstBroken,
+            SentenceView::of($reading->verdict, LengthUnit::Centimetre),
+            array_map(static fn (Measure $measure): TakeEntryView => TakeEntryView::of(TakeEntry::of($reading, $measure)), Measure::cases()),
+            $reading->seconds,
+        );
+    }
+}

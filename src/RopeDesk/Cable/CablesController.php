@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Cable;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Ropes\OwnCables;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\WriteCondition;
+
+final readonly class CablesController
+{
+    public function __construct(private ShowCables $show, private KeepCable $keep, private OwnCables $cables)
+    {
+    }
+
+    /** All cables in this athlete's hands. */
+    #[Route('/api/athletes/{id}/cables', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(CablesView::class)]
+    public function forAthlete(UuidV7 $id): CablesView
+    {
+        return $this->show->forAthlete($id);
+    }
+
+    #[Route('/api/cables/{id}', methods: ['PUT'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(OwnCableView::class, creates: true)]
+    public function add(UuidV7 $id, #[Body] OwnCableInput $input): Created
+    {
+        $new = $this->keep->add($id, $input);
+
+        return Created::of(OwnCableView::of($this->cables->get($id)), $new);
+    }
+
+    #[Route('/api/cables/{id}', methods: ['DELETE'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(OwnCableView::class)]
+    public function remove(UuidV7 $id, WriteCondition $condition): OwnCableView
+    {
+        $this->keep->remove($id, $condition);
+
+        return OwnCableView::of($this->cables->get($id));
+    }
+
+    #[Route('/api/cables/{id}/restore', methods: ['POST'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(OwnCableView::class)]
+    public function restore(UuidV7 $id, WriteCondition $condition): OwnCableView
+    {
+        $this->keep->restore($id, $condition);
+
+        return OwnCableView::of($this->cables->get($id));
+    }
+}

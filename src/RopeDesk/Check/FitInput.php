@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Check;
+
+use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Platform\Input\OneOf;
+use Zumbo\App\Shared\ReadableLength;
+use Zumbo\Core\Body\Landmark;
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\RopeSizing;
+use Zumbo\Core\Rope\Stance;
+
+/**
+ * A rope that is there: where its handle ends reach, or how long its cable is.
+ */
+final readonly class FitInput
+{
+    public const ABOVE = 'above';
+
+    public function __construct(
+        /** A landmark, or `above`: past the shoulder. */
+        #[Assert\Choice(callback: [self::class, 'places'])]
+        public ?string $reaches = null,
+        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)]
+        public ?string $cable = null,
+        #[OneOf(Stance::class)]
+        public string $stance = Stance::TwoFeet->value,
+        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.30)]
+        public ?string $handle = null,
+    ) {
+    }
+
+    /**
+     * @return list<string>
+     */
+    public static function places(): array
+    {
+        return [...array_column(Landmark::cases(), 'value'), self::ABOVE];
+    }
+
+    public function stance(): Stance
+    {
+        return Stance::from($this->stance);
+    }
+
+    public function handle(): Handle
+    {
+        return null === $this->handle ? Handle::usual() : Handle::ofLength(LengthParser::parse($this->handle, Handle::lengths()));
+    }
+
+    public function cable(): ?Length
+    {
+        return null === $this->cable ? null : LengthParser::parse($this->cable, RopeSizing::cables());
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Cut;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Input\Query;
+
+final readonly class CuttingController
+{
+    public function __construct(private PlanCuts $plan)
+    {
+    }
+
+    #[Route('/api/cut-sheet', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(CutSheetView::class)]
+    public function sheet(#[Query] CutListInput $input = new CutListInput()): CutSheetView
+    {
+        return $this->plan->sheet($input);
+    }
+}

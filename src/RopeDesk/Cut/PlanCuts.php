@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Cut;
+
+use Psr\Clock\ClockInterface;
+use Zumbo\App\Entity\Gym\Gym;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\Ropes\Rope;
+use Zumbo\App\Entity\Ropes\Ropes;
+use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Cable\CableAdvice;
+use Zumbo\Core\Gear\CutList;
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\RopeAdvice;
+use Zumbo\Core\Rope\RopeSizing;
+use Zumbo\Core\Rope\TurningRope;
+
+/**
+ * Plans the cutting of cables: of the rope somebody has, or of the one that would be sized for them, from the fewest coils.
+ */
+final readonly class PlanCuts
+{
+    public function __construct(private Athletes $athletes, private Ropes $ropes, private Gyms $gyms, private ClockInterface $clock)
+    {
+    }
+
+    public function sheet(CutListInput $input): CutSheetView
+    {
+        $gym = $this->gyms->current();
+        $own = $this->ropes->current();
+        $byFamily = [];
+        foreach ($this->chosen($input, $own) as $athlete) {
+            $piece = self::piece($athlete, $own[$athlete->id()->toRfc4122()] ?? null, $input->spare(), $gym);
+            $byFamily[$piece->family->value][] = $piece;
+        }
+        ksort($byFamily);
+
+        return new CutSheetView(
+            LocalDay::of($this->clock->now(), $gym->timeZone())->format('Y-m-d'),
+            $input->spare()->metres(),
+            array_map(static fn (array $pieces): CutListView => self::list($pieces, $input, $gym->unit()), array_values($byFamily)),
+        );
+    }
+
+    /**
+     * @param array<string, Rope> $own
+     *
+     * @return list<Athlete>
+     */
+    private function chosen(CutListInput $input, array $own): array
+    {
+        $present = [];
+        foreach ($this->athletes->present() as $athlete) {
+            $present[$athlete->id()->toRfc4122()] = $athlete;
+        }
+        if ([] === $input->ids()) {
+            return array_values(array_diff_key($present, $own));
+        }
+
+        return array_map(static fn (string $id): Athlete => $present[strtolower($id)] ?? throw BadField::of('athletes', $id, 'ids of athletes of this gym, parted by commas'), $input->ids());
+    }
+
+    private static function piece(Athlete $athlete, ?Rope $rope, Length $spare, Gym $gym): CutPieceView
+    {
+        $cable = null === $rope ? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable : Length::ofMetres($rope->measure()->cableLengthM);
+        $family = $rope?->measure()->family ?? CableAdvice::forStage($athlete->stage(), TurningRope::ofCable($cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M)))->family;
+
+        return new CutPieceView(
+            $athlete->id()->toRfc4122(),
+            $athlete->profile()->name,
+            $cable->metres(),
+            $cable->plus(self::allowance($spare))->metres(),
+            $family,
+            Catalogue::name($family->value),
+            null !== $rope,
+        );
+    }
+
+    private static function allowance(Length $spare): Length
+    {
+        return $spare->plus(Handle::usual()->pieceInside())->times(2);
+    }
+
+    /**
+     * @param non-empty-list<CutPieceView> $pieces of one family
+     */
+    private static function list(array $pieces, CutListInput $input, LengthUnit $unit): CutListView
+    {
+        $stockM = $input->stock()->metres();
+        try {
+            $cut = CutList::of(array_map(static fn (CutPieceView $piece): array => [$piece->cutLengthM, 1], $pieces), $stockM, 0.0, $input->kerf()->metres());
+        } catch (OutOfRange $e) {
+            throw BadField::of('stock', $input->stock, 'longer than the longest cable with its spare', \sprintf('Stock: %s.', $e->getMessage()));
+        }
+        $bars = [];
+        foreach ($cut->patterns as $pattern) {
+            // Each piece is somebody's own, so no pattern comes twice.
+            $mine = array_values(array_filter($pieces, static fn (int $i): bool => $pattern->counts[$i] > 0, \ARRAY_FILTER_USE_KEY));
+            $taken = array_sum(array_map(static fn (CutPieceView $piece): float => $piece->cutLengthM, $mine));
+            $bars[] = new CutBarView($mine, max(0.0, $stockM - $taken - \count($mine) * $input->kerf()->metres()));
+        }
+        $values = ['pieces' => \count($pieces), 'stock' => $cut->stockUsed, 'length' => $unit->printLong(Length::ofMetres($stockM)), 'least' => $cut->lowerBound, 'waste' => $unit->printLong(Length::ofMetres($cut->wasteM))];
+
+        return new CutListView($pieces[0]->family, $pieces[0]->familyName, $stockM, $bars, $cut->wasteM, $cut->proven, SentenceView::of(Verdict::of($cut->proven ? 'cut.proven' : 'cut.bound', $values), $unit));
+    }
+}

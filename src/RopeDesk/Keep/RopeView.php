@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Keep;
+
+use Zumbo\App\Entity\Ropes\Rope;
+use Zumbo\App\Shared\InspectionView;
+use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\Stance;
+
+/**
+ * A rope that was kept for an athlete.
+ */
+final readonly class RopeView
+{
+    private function __construct(
+        public string $id,
+        public string $athleteId,
+        public float $cableLengthM,
+        public float $handleLengthM,
+        public CableFamily $family,
+        public School $school,
+        public Stance $stance,
+        public float $computedCableM,
+        /** Empty when the computed length was kept. */
+        public string $overrideReason,
+        /** One of the gym's own cables; null: one of the family. */
+        public ?string $cableId,
+        /** Local day; null: the tails are whole, it can still be let out. */
+        public ?string $tailsCutOn,
+        public InspectionView $inspection,
+        public bool $removed,
+        public int $version,
+    ) {
+    }
+
+    public static function of(Rope $rope): self
+    {
+        $measure = $rope->measure();
+
+        return new self(
+            $rope->id()->toRfc4122(),
+            $rope->athleteId()->toRfc4122(),
+            $measure->cableLengthM,
+            $measure->handleLengthM,
+            $measure->family,
+            $measure->school,
+            $measure->stance,
+            $measure->computedCableM,
+            $measure->overrideReason,
+            $measure->cableId?->toRfc4122(),
+            $rope->tailsCutOn()?->format('Y-m-d'),
+            InspectionView::of($rope->inspection()),
+            $rope->isRemoved(),
+            $rope->version(),
+        );
+    }
+}

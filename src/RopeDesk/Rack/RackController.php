@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Rack;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Ropes\Rack;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\Shared\InspectionInput;
+
+/**
+ * The shared ropes themselves.
+ */
+#[Route('/api/rack')]
+final readonly class RackController
+{
+    public function __construct(private Rack $rack, private KeepRack $keep)
+    {
+    }
+
+    /**
+     * @return list<RackRopeView>
+     */
+    #[Route('', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(RackRopeView::class, list: true)]
+    public function all(): array
+    {
+        return array_map(RackRopeView::of(...), $this->rack->present());
+    }
+
+    #[Route('/{id}', methods: ['PUT'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(RackRopeView::class, creates: true)]
+    public function hang(UuidV7 $id, #[Body] RackRopeInput $input): Created
+    {
+        $new = $this->keep->hang($id, $input);
+
+        return Created::of(RackRopeView::of($this->rack->get($id)), $new);
+    }
+
+    #[Route('/{id}', methods: ['PATCH'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(RackRopeView::class)]
+    public function change(UuidV7 $id, WriteCondition $condition, #[Body] RackRopeInput $input): RackRopeView
+    {
+        $this->keep->change($id, $input, $condition);
+
+        return RackRopeView::of($this->rack->get($id));
+    }
+
+    #[Route('/{id}/inspection', methods: ['POST'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(RackRopeView::class)]
+    public function inspect(UuidV7 $id, WriteCondition $condition, #[Body] InspectionInput $input): RackRopeView
+    {
+        $this->keep->inspect($id, $input, $condition);
+
+        return RackRopeView::of($this->rack->get($id));
+    }
+
+    #[Route('/{id}', methods: ['DELETE'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(RackRopeView::class)]
+    public function remove(UuidV7 $id, WriteCondition $condition): RackRopeView
+    {
+        $this->keep->remove($id, $condition);
+
+        return RackRopeView::of($this->rack->get($id));
+    }
+
+    #[Route('/{id}/restore', methods: ['POST'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(RackRopeView::class)]
+    public function restore(UuidV7 $id, WriteCondition $condition): RackRopeView
+    {
+        $this->keep->restore($id, $condition);
+
+        return RackRopeView::of($this->rack->get($id));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Rack;
+
+use Zumbo\App\Entity\Ropes\RackRope;
+use Zumbo\App\Shared\InspectionView;
+use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Messages\Catalogue;
+
+/**
+ * A shared rope on the rack.
+ */
+final readonly class RackRopeView
+{
+    private function __construct(
+        public string $id,
+        public string $tag,
+        public float $cableLengthM,
+        public float $handleLengthM,
+        public CableFamily $family,
+        public string $familyName,
+        /** Not given out, except by a pin. */
+        public bool $keptBack,
+        public InspectionView $inspection,
+        public bool $removed,
+        public int $version,
+    ) {
+    }
+
+    public static function of(RackRope $rope): self
+    {
+        return new self(
+            $rope->id()->toRfc4122(),
+            $rope->tag(),
+            $rope->cableLengthM(),
+            $rope->handleLengthM(),
+            $rope->family(),
+            Catalogue::name($rope->family()->value),
+            $rope->isKeptBack(),
+            InspectionView::of($rope->inspection()),
+            $rope->isRemoved(),
+            $rope->version(),
+        );
+    }
+}

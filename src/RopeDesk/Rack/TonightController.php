@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Rack;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Ropes\Rack;
+use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\WriteCondition;
+
+/**
+ * Who gets which shared rope.
+ */
+final readonly class TonightController
+{
+    public function __construct(private GiveFromRack $give, private HandOut $handOut, private PinRope $pin, private Rack $rack)
+    {
+    }
+
+    #[Route('/api/rack/tonight', methods: ['GET'], priority: 1)]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(TonightView::class)]
+    public function tonight(): TonightView
+    {
+        return $this->give->tonight();
+    }
+
+    /**
+     * @return list<HeightBandView>
+     */
+    #[Route('/api/rack/strip', methods: ['GET'], priority: 1)]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(HeightBandView::class, list: true)]
+    public function strip(): array
+    {
+        return $this->give->strip();
+    }
+
+    #[Route('/api/nights/{id}', methods: ['PUT'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(TonightView::class, creates: true)]
+    public function handOut(UuidV7 $id, #[Body] NightInput $input): Created
+    {
+        $new = $this->handOut->tonight($id, $input);
+
+        return Created::of($this->give->tonight(), $new);
+    }
+
+    #[Route('/api/pins/{id}', methods: ['PUT'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(PinView::class, creates: true)]
+    public function pin(UuidV7 $id, #[Body] PinInput $input): Created
+    {
+        $new = $this->pin->pin($id, $input);
+
+        return Created::of(PinView::of($this->rack->pin($id)), $new);
+    }
+
+    #[Route('/api/pins/{id}', methods: ['DELETE'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(PinView::class)]
+    public function takeOut(UuidV7 $id, WriteCondition $condition): PinView
+    {
+        $this->pin->takeOut($id, $condition);
+
+        return PinView::of($this->rack->pin($id));
+    }
+
+    #[Route('/api/pins/{id}/restore', methods: ['POST'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(PinView::class)]
+    public function restore(UuidV7 $id, WriteCondition $condition): PinView
+    {
+        $this->pin->restore($id, $condition);
+
+        return PinView::of($this->rack->pin($id));
+    }
+}

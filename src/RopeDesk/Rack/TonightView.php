@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Rack;
+
+/**
+ * The shared ropes of tonight.
+ */
+final readonly class TonightView
+{
+    /**
+     * @param list<GivenRopeView> $given  everybody without a safe rope of their own
+     * @param list<float>         $toBuyM cables that would serve whoever has none, metres
+     */
+    public function __construct(
+        public array $given,
+        public int $served,
+        public array $toBuyM,
+        /** Whether it is written down as it stands here. */
+        public bool $handedOut,
+    ) {
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Size;
+
+use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Rope\Reading;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\SchoolRope;
+use Zumbo\Core\Rope\Stance;
+
+/**
+ * What one school gives, with the stance and the reading it means.
+ */
+final readonly class SchoolRopeView
+{
+    private function __construct(
+        public School $school,
+        public string $schoolName,
+        public Reading $reading,
+        public string $readingName,
+        public Stance $stance,
+        public string $stanceName,
+        public float $cableLengthM,
+        public float $overallLengthM,
+        public float $cutLengthM,
+        public float $uncertaintyM,
+        /** Where the ends should reach above the floor; null for the rule of height. */
+        public ?float $reachM,
+        /** Whether that height was taped, not estimated. */
+        public bool $taped,
+        /** More arc than the hands' height: positive drags, negative can't pass. */
+        public float $spareArcM,
+    ) {
+    }
+
+    public static function of(SchoolRope $rope): self
+    {
+        return new self(
+            $rope->school,
+            Catalogue::name($rope->school->value),
+            $rope->reading,
+            Catalogue::name($rope->reading->value),
+            $rope->stance,
+            Catalogue::name($rope->stance->value),
+            $rope->cable->metres(),
+            $rope->overall->metres(),
+            $rope->cut->metres(),
+            $rope->uncertainty->metres(),
+            $rope->reach?->height->metres(),
+            true === $rope->reach?->taped,
+            $rope->spareArc->metres(),
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Trim;
+
+use Zumbo\App\Entity\Log\Attempt;
+use Zumbo\App\Entity\Ropes\Rope;
+use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\Core\Path\GateTable;
+use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Streak\Evidence;
+
+/**
+ * The time an athlete jumped with one length, and what was logged then of their present stage, measured as its gate is.
+ */
+final readonly class LengthPeriod
+{
+    /**
+     * @param list<Attempt>  $attempts the newest last
+     * @param list<Evidence> $evidence the same
+     */
+    private function __construct(public Rope $rope, public array $attempts, public array $evidence)
+    {
+    }
+
+    /**
+     * @param non-empty-list<Rope> $ropes    the oldest first
+     * @param list<Attempt>        $attempts the newest last
+     *
+     * @return non-empty-list<self>
+     */
+    public static function split(array $ropes, array $attempts, Stage $stage, \DateTimeImmutable $now): array
+    {
+        $measure = GateTable::of($stage)?->measure;
+        $fitting = array_values(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stage() === $stage && (null === $measure || $attempt->toCore($now)->measure === $measure)));
+
+        return array_map(static function (Rope $rope, int $i) use ($ropes, $fitting, $now): self {
+            $until = ($ropes[$i + 1] ?? null)?->createdAt();
+            $mine = array_values(array_filter($fitting, static fn (Attempt $attempt): bool => $attempt->loggedAt() >= $rope->createdAt() && (null === $until || $attempt->loggedAt() < $until)));
+
+            return new self($rope, $mine, array_map(static fn (Attempt $attempt): Evidence => $attempt->toCore($now)->evidence, $mine));
+        }, $ropes, array_keys($ropes));
+    }
+
+    /** Local days with an entry. */
+    public function practices(string $timeZone): int
+    {
+        return \count(array_unique(array_map(static fn (Attempt $attempt): string => LocalDay::of($attempt->loggedAt(), $timeZone)->format('Y-m-d'), $this->attempts)));
+    }
+
+    public function view(string $timeZone): PastLengthView
+    {
+        $reps = array_sum(array_map(static fn (Evidence $entry): int => $entry->successes, $this->evidence));
+        $misses = array_sum(array_map(static fn (Evidence $entry): int => $entry->misses, $this->evidence));
+
+        return new PastLengthView(
+            $this->rope->id()->toRfc4122(),
+            LocalDay::of($this->rope->createdAt(), $timeZone)->format('Y-m-d'),
+            $this->rope->measure()->cableLengthM,
+            $this->rope->measure()->overrideReason,
+            \count($this->evidence),
+            0 === $reps + $misses ? null : 100 * $misses / ($reps + $misses),
+        );
+    }
+}

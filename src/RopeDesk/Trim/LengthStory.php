@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Trim;
+
+use Zumbo\App\Entity\Log\Attempt;
+use Zumbo\App\Entity\Ropes\Rope;
+use Zumbo\Core\Gear\TailCut;
+use Zumbo\Core\Gear\TrimGate;
+use Zumbo\Core\Gear\TrimOutcome;
+use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Stage\Stage;
+
+/**
+ * What the log says of an athlete's lengths: how each went, whether the last trim helped, and what may be done to the
+ * rope they have.
+ */
+final readonly class LengthStory
+{
+    /**
+     * @param non-empty-list<LengthPeriod> $periods the oldest first
+     */
+    private function __construct(
+        public array $periods,
+        /** Null: never trimmed. */
+        public ?TrimOutcome $outcome,
+        private string $timeZone,
+    ) {
+    }
+
+    /**
+     * @param non-empty-list<Rope> $ropes    the oldest first
+     * @param list<Attempt>        $attempts the newest last
+     */
+    public static function of(array $ropes, array $attempts, Stage $stage, string $timeZone, \DateTimeImmutable $now): self
+    {
+        $periods = LengthPeriod::split($ropes, $attempts, $stage, $now);
+        [$before, $last] = [$periods[\count($periods) - 2] ?? null, $periods[\count($periods) - 1]];
+
+        return new self($periods, null === $before ? null : TrimOutcome::of($before->evidence, $last->evidence), $timeZone);
+    }
+
+    public function rope(): Rope
+    {
+        return $this->last()->rope;
+    }
+
+    public function cable(): Length
+    {
+        return Length::ofMetres($this->rope()->measure()->cableLengthM);
+    }
+
+    /** Whether the next step may be taken, as far as the log can tell. */
+    public function gate(): TrimGate
+    {
+        return TrimGate::of($this->last()->evidence);
+    }
+
+    public function mayCutTails(Length $goal): bool
+    {
+        return null === $this->rope()->tailsCutOn() && $this->tails($goal)->allowed;
+    }
+
+    /** Why the tails may be cut, or may not. */
+    public function aboutTails(Length $goal): Verdict
+    {
+        return null === $this->rope()->tailsCutOn() ? $this->tails($goal)->reason : Verdict::of('tails.cut');
+    }
+
+    private function tails(Length $goal): TailCut
+    {
+        return TailCut::of($this->cable(), $goal, $this->last()->practices($this->timeZone), $this->outcome);
+    }
+
+    private function last(): LengthPeriod
+    {
+        return $this->periods[\count($this->periods) - 1];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\RopeDesk\Trim;
+
+use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Shared\ReadableLength;
+use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Rope\RopeSizing;
+
+/**
+ * A step of a trim path, down or back up.
+ */
+final readonly class TrimInput
+{
+    public function __construct(
+        /** The rope as it is. */
+        #[Assert\Uuid(versions: [7])]
+        public string $ropeId,
+        /** How long its cable is from now on. */
+        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)]
+        public string $cable,
+    ) {
+    }
+
+    public function cableM(): float
+    {
+        return LengthParser::parse($this->cable, RopeSizing::cables())->metres();
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Shared;
+
+use Zumbo\App\Entity\Gym\Gym;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\TrimSchool;
+
+final readonly class GymView
+{
+    private function __construct(public string $id, public string $name, public string $timeZone, public LengthUnit $unit, public TrimSchool $trimSchool, public int $version)
+    {
+    }
+
+    public static function of(Gym $gym): self
+    {
+        return new self($gym->id()->toRfc4122(), $gym->name(), $gym->timeZone(), $gym->unit(), $gym->trimSchool(), $gym->version());
+    }
+}
