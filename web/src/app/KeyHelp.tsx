@@ -1,6 +1,6 @@
 import { Modal, Switch } from 'antd';
 import { useState } from 'react';
-import { Facts } from '../design/Facts';
+import { Facts } from '../design/page/Facts';
 import { hasSingleKeys, keepSingleKeys } from '../lib/singleKeys';
 import { places } from './placeList';
 

@@ -5,7 +5,7 @@ import { BrowserRouter } from 'react-router';
 import { ProblemError } from '../api/client';
 import { meKey } from '../api/session';
 import { themeFor } from '../design/theme';
-import { useFloor, useStill } from '../design/useMedia';
+import { useFloor, useStill } from '../design/page/useMedia';
 
 /** An ended session shows at the first refused request: ask again who is signed in. */
 function makeClient(): QueryClient {

@@ -2,13 +2,13 @@ import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { OutboxProvider } from '../api/OutboxProvider';
 import { useMe } from '../api/session';
-import { Failed, Loading } from '../design/StateNote';
-import { SignInPage } from '../features/session';
+import { Failed, Loading } from '../design/page/StateNote';
+import { SignInPage } from '../features/sign-in';
 import { Shell } from './Shell';
 
 const athletes = () => import('../features/athletes');
-const ropes = () => import('../features/ropes');
-const classHour = () => import('../features/class');
+const ropes = () => import('../features/rope-desk');
+const classHour = () => import('../features/class-hour');
 const sets = () => import('../features/sets');
 const pacing = () => import('../features/pacing');
 const faults = () => import('../features/faults');

@@ -2,10 +2,10 @@ import { Button } from 'antd';
 import { Link } from 'react-router';
 import { useAthletes } from '../../api/athletes';
 import { useMayChange, useUnit } from '../../api/session';
-import { Card } from '../../design/Card';
-import { Fetched } from '../../design/Fetched';
-import { Empty } from '../../design/StateNote';
-import { Workbench } from '../../design/Workbench';
+import { Card } from '../../design/page/Card';
+import { Fetched } from '../../design/page/Fetched';
+import { Empty } from '../../design/page/StateNote';
+import { Workbench } from '../../design/page/Workbench';
 import { AthleteRows } from './parts/AthleteRows';
 import { titleOf } from './parts/titleOf';
 

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useAddAthlete, type AthleteInput } from '../../api/athletes';
-import { Card } from '../../design/Card';
-import { Workbench } from '../../design/Workbench';
+import { Card } from '../../design/page/Card';
+import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
 import { AthleteForm } from './parts/AthleteForm';
 

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { useImport, useSendImport } from '../../api/exchange';
 import { useMe } from '../../api/session';
-import { SentShare } from '../../design/SentShare';
-import { Failed } from '../../design/StateNote';
-import { Workbench } from '../../design/Workbench';
+import { SentShare } from '../../design/form/SentShare';
+import { Failed } from '../../design/page/StateNote';
+import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
 import { ChooseFile } from './parts/ChooseFile';
 import { ExportList } from './parts/ExportList';

@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
 import { useAthletes, type Athlete } from '../../api/athletes';
 import { useSigns, type SignGroup } from '../../api/faults';
-import { Fetched } from '../../design/Fetched';
-import { Empty } from '../../design/StateNote';
-import { useChosenPerson } from '../../design/useChosenPerson';
-import { Workbench } from '../../design/Workbench';
+import { Fetched } from '../../design/page/Fetched';
+import { Empty } from '../../design/page/StateNote';
+import { useChosenPerson } from '../../design/form/useChosenPerson';
+import { Workbench } from '../../design/page/Workbench';
 import { FaultBench } from './parts/FaultBench';
 
 export function FaultsPage() {

@@ -1,9 +1,9 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { useOutbox } from '../../api/OutboxProvider';
-import { Card } from '../../design/Card';
-import { Workbench } from '../../design/Workbench';
-import { Empty } from '../../design/StateNote';
+import { Card } from '../../design/page/Card';
+import { Workbench } from '../../design/page/Workbench';
+import { Empty } from '../../design/page/StateNote';
 import styles from './LogPage.module.css';
 
 /** What is not on the server: waiting for the network, or refused with its reason. Nothing is dropped by itself. */

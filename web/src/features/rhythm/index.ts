@@ -1,5 +1,5 @@
-export { BeatPage } from './BeatPage';
-export { ExplorerPage } from './ExplorerPage';
-export { FramesPage } from './FramesPage';
-export { ListenPage } from './ListenPage';
-export { SensorPage } from './SensorPage';
+export { BeatPage } from './beat/BeatPage';
+export { ExplorerPage } from './jump/ExplorerPage';
+export { FramesPage } from './jump/FramesPage';
+export { ListenPage } from './recording/ListenPage';
+export { SensorPage } from './sensor/SensorPage';

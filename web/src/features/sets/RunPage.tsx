@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useMe } from '../../api/session';
-import { Empty } from '../../design/StateNote';
-import { Workbench } from '../../design/Workbench';
+import { Empty } from '../../design/page/StateNote';
+import { Workbench } from '../../design/page/Workbench';
 import { IntervalOnClock } from './parts/IntervalOnClock';
 import { LadderOnClock } from './parts/LadderOnClock';
 import { useRun } from './useRun';

@@ -2,12 +2,12 @@ import { Segmented } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAthletes, type Athlete } from '../../api/athletes';
-import { Fetched } from '../../design/Fetched';
-import { FieldStack } from '../../design/FieldStack';
-import { PersonPicker } from '../../design/PersonPicker';
-import { Empty } from '../../design/StateNote';
-import { useChosenPerson } from '../../design/useChosenPerson';
-import { Workbench } from '../../design/Workbench';
+import { Fetched } from '../../design/page/Fetched';
+import { FieldStack } from '../../design/form/FieldStack';
+import { PersonPicker } from '../../design/form/PersonPicker';
+import { Empty } from '../../design/page/StateNote';
+import { useChosenPerson } from '../../design/form/useChosenPerson';
+import { Workbench } from '../../design/page/Workbench';
 import { IntervalBench } from './parts/IntervalBench';
 import { LadderBench } from './parts/LadderBench';
 

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
-import { Cautions } from '../../../design/Cautions';
-import { Facts } from '../../../design/Facts';
+import { Cautions } from '../../../design/page/Cautions';
+import { Facts } from '../../../design/page/Facts';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import { experiences, hands } from './choices';
 import { PathList } from './PathList';

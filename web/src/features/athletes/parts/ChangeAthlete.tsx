@@ -9,7 +9,7 @@ import {
   type AthleteInput,
 } from '../../../api/athletes';
 import { exportPath } from '../../../api/exchange';
-import { Empty } from '../../../design/StateNote';
+import { Empty } from '../../../design/page/StateNote';
 import { newId } from '../../../lib/ids';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import { AthleteForm } from './AthleteForm';

@@ -1,7 +1,7 @@
 import type { Athlete } from '../../../api/athletes';
 import type { Today } from '../../../api/classHour';
-import { CueLines } from '../../../design/CueLines';
-import { NextSteps } from '../../../design/NextSteps';
+import { CueLines } from '../../../design/page/CueLines';
+import { NextSteps } from '../../../design/page/NextSteps';
 
 /** The one cue: of the fault that is worked on, or the drill's own; and the way to find another. */
 export function CueOfToday({ athlete, today }: { athlete: Athlete; today: Today }) {

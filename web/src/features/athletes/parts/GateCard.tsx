@@ -1,7 +1,7 @@
 import type { Athlete } from '../../../api/athletes';
 import type { Today } from '../../../api/classHour';
-import { Card } from '../../../design/Card';
-import { EntryDots } from '../../../design/EntryDots';
+import { Card } from '../../../design/page/Card';
+import { EntryDots } from '../../../design/log/EntryDots';
 import { MoveStage } from './MoveStage';
 import styles from './GateCard.module.css';
 

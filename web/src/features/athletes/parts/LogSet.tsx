@@ -1,9 +1,9 @@
 import type { Athlete } from '../../../api/athletes';
 import { entryWrite, useChangeAttempt, type Attempt, type Today } from '../../../api/classHour';
 import { useOutbox } from '../../../api/OutboxProvider';
-import { AttemptPad } from '../../../design/AttemptPad';
-import { Card } from '../../../design/Card';
-import { EntryList } from '../../../design/EntryList';
+import { AttemptPad } from '../../../design/log/AttemptPad';
+import { Card } from '../../../design/page/Card';
+import { EntryList } from '../../../design/log/EntryList';
 import { CueOfToday } from './CueOfToday';
 
 const SHOWN = 6;

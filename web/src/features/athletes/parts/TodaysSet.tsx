@@ -1,8 +1,8 @@
 import { Button } from 'antd';
 import type { Today } from '../../../api/classHour';
-import { BeatStrip } from '../../../design/BeatStrip';
-import { Card } from '../../../design/Card';
-import { useMetronome } from '../../../design/useMetronome';
+import { BeatStrip } from '../../../design/beat/BeatStrip';
+import { Card } from '../../../design/page/Card';
+import { useMetronome } from '../../../design/beat/useMetronome';
 import styles from './TodaysSet.module.css';
 
 /** Today's set: said, drawn and played. */

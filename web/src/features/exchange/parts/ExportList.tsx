@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useAthletes } from '../../../api/athletes';
 import { exportPath } from '../../../api/exchange';
-import { Card } from '../../../design/Card';
-import { PersonPicker } from '../../../design/PersonPicker';
+import { Card } from '../../../design/page/Card';
+import { PersonPicker } from '../../../design/form/PersonPicker';
 import styles from './Exchange.module.css';
 
 const tables = [

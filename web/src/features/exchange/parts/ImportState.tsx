@@ -1,6 +1,6 @@
 import { Button, Progress } from 'antd';
 import { isMoving, useDecideImport, type Import } from '../../../api/exchange';
-import { Card } from '../../../design/Card';
+import { Card } from '../../../design/page/Card';
 import styles from './Exchange.module.css';
 
 type Count = Import['counts'][number];

@@ -4,8 +4,8 @@ import { Link } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
 import { useFocus, type Diagnosis, type SignCode } from '../../../api/faults';
 import { useMayChange } from '../../../api/session';
-import { Card } from '../../../design/Card';
-import { CueLines } from '../../../design/CueLines';
+import { Card } from '../../../design/page/Card';
+import { CueLines } from '../../../design/page/CueLines';
 import { newId } from '../../../lib/ids';
 
 interface Props {

@@ -1,7 +1,7 @@
 import type { Pacing } from '../../../api/pacing';
-import { Card } from '../../../design/Card';
-import { Facts } from '../../../design/Facts';
-import { SetPlanStrip } from '../../../design/SetPlanStrip';
+import { Card } from '../../../design/page/Card';
+import { Facts } from '../../../design/page/Facts';
+import { SetPlanStrip } from '../../../design/beat/SetPlanStrip';
 import { formatDuration } from '../../../lib/duration';
 import styles from './PlanCard.module.css';
 

@@ -1,5 +1,5 @@
 import type { Way } from '../../../api/pacing';
-import { Card } from '../../../design/Card';
+import { Card } from '../../../design/page/Card';
 import { formatDuration } from '../../../lib/duration';
 import styles from './Ways.module.css';
 

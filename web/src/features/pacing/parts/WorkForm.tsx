@@ -1,8 +1,8 @@
 import type { Athlete } from '../../../api/athletes';
 import type { Aim, Work } from '../../../api/pacing';
-import { ChoiceField, FieldStack } from '../../../design/FieldStack';
-import { NumberField } from '../../../design/NumberField';
-import { PersonPicker } from '../../../design/PersonPicker';
+import { ChoiceField, FieldStack } from '../../../design/form/FieldStack';
+import { NumberField } from '../../../design/form/NumberField';
+import { PersonPicker } from '../../../design/form/PersonPicker';
 
 interface Props {
   athletes: Athlete[];

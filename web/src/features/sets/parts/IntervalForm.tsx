@@ -1,7 +1,7 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import type { Intervals, IntervalWish } from '../../../api/sets';
-import { NumberField } from '../../../design/NumberField';
+import { NumberField } from '../../../design/form/NumberField';
 
 interface Props {
   /** As the server read the last wish. */

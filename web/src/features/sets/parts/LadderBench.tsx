@@ -1,10 +1,10 @@
 import { useState, type ReactNode } from 'react';
 import type { Athlete } from '../../../api/athletes';
 import { useLadder, type Ladder, type LadderWish } from '../../../api/sets';
-import { FieldStack } from '../../../design/FieldStack';
-import { Failed, Loading } from '../../../design/StateNote';
-import { useKept } from '../../../design/useKept';
-import { Workbench } from '../../../design/Workbench';
+import { FieldStack } from '../../../design/form/FieldStack';
+import { Failed, Loading } from '../../../design/page/StateNote';
+import { useKept } from '../../../design/page/useKept';
+import { Workbench } from '../../../design/page/Workbench';
 import { startClock } from '../../../lib/setClock';
 import type { LadderRun } from '../../../lib/setRun';
 import { families, LadderForm } from './LadderForm';

@@ -1,6 +1,6 @@
 import type { Family, LadderWish } from '../../../api/sets';
-import { ChoiceField } from '../../../design/FieldStack';
-import { NumberField } from '../../../design/NumberField';
+import { ChoiceField } from '../../../design/form/FieldStack';
+import { NumberField } from '../../../design/form/NumberField';
 
 interface Props {
   wish: LadderWish;

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import { entryWrite, useChangeAttempt } from '../../../api/classHour';
 import { useOutbox } from '../../../api/OutboxProvider';
-import { BeatStrip } from '../../../design/BeatStrip';
+import { BeatStrip } from '../../../design/beat/BeatStrip';
 import { formatDuration } from '../../../lib/duration';
 import { FIRST_VERSION } from '../../../lib/ids';
 import type { Entry } from '../../../lib/logLine';

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Ladder } from '../../../api/sets';
-import { Card } from '../../../design/Card';
-import { Facts } from '../../../design/Facts';
+import { Card } from '../../../design/page/Card';
+import { Facts } from '../../../design/page/Facts';
 import { formatDuration } from '../../../lib/duration';
 
 /** What the whole ladder asks. */

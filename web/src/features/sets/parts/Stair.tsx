@@ -1,5 +1,5 @@
 import type { Rung } from '../../../api/sets';
-import { BeatStrip } from '../../../design/BeatStrip';
+import { BeatStrip } from '../../../design/beat/BeatStrip';
 import styles from './Stair.module.css';
 
 /** The ladder as a stair of beat strips, each step with its chance: a bar as long as the chance, and the words. */

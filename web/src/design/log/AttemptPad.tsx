@@ -1,0 +1,85 @@
+import { Button, Segmented } from 'antd';
+import { useState } from 'react';
+import { sayEntry, type Entry, type Measure } from '../../lib/logLine';
+import { Counter } from './Counter';
+import styles from './AttemptPad.module.css';
+
+interface Props {
+  measure: Measure;
+  /** Reps, tries or seconds the drill aims at: where the counter starts. */
+  aim: number;
+  /** A whole set is logged, reps and misses in sum, unless the coach says otherwise. */
+  summed?: boolean;
+  onLog: (entry: Entry) => void;
+}
+
+/** Logs by touch: one counter and one touch for how it ended. */
+export function AttemptPad({ measure, aim, summed: startsSummed = false, onLog }: Props) {
+  const [whole, setWhole] = useState(startsSummed);
+  const [clean, setClean] = useState(true);
+  const [reps, setReps] = useState(measure === 'streak' ? 0 : aim);
+  const [misses, setMisses] = useState(0);
+  const log = (entry: Omit<Entry, 'clean'>) => {
+    onLog({ ...entry, clean });
+    setReps(measure === 'streak' ? 0 : aim);
+    setMisses(0);
+    setClean(true);
+  };
+  const streak = measure === 'streak' && !whole;
+  const kind = measure === 'streak' ? 'sum' : measure;
+  const summed: Entry = {
+    kind,
+    reps,
+    misses: measure === 'tries' ? Math.max(0, aim - reps) : misses,
+    end: null,
+    clean,
+  };
+  return (
+    <div className={styles.pad}>
+      <Counter
+        label={measure === 'hold' ? 'Seconds' : measure === 'tries' ? `Clean of ${aim}` : 'Reps'}
+        value={reps}
+        most={measure === 'tries' ? aim : 9999}
+        step={measure === 'tries' ? 1 : 10}
+        onChange={setReps}
+      />
+      {!streak && measure !== 'tries' && (
+        <Counter label="Misses" value={misses} most={9999} step={1} onChange={setMisses} />
+      )}
+      {streak ? (
+        <div className={styles.ends}>
+          <Button size="large" danger onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'miss' })}>
+            Log {reps}, miss
+          </Button>
+          <Button size="large" onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'stopped' })}>
+            Log {reps}, stopped
+          </Button>
+          <Button size="large" onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'time' })}>
+            Log {reps}, time
+          </Button>
+        </div>
+      ) : (
+        <Button size="large" type="primary" block onClick={() => log(summed)}>
+          Log {sayEntry(summed)}
+        </Button>
+      )}
+      <div className={styles.options}>
+        <Segmented<boolean>
+          size="large"
+          aria-label="Quality"
+          value={clean}
+          onChange={setClean}
+          options={[
+            { value: true, label: 'Clean' },
+            { value: false, label: 'Rough' },
+          ]}
+        />
+        {measure === 'streak' && (
+          <Button type="text" size="large" onClick={() => setWhole(!whole)}>
+            {whole ? 'One go' : 'Whole set'}
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+import type { ClassAthlete } from '../../../api/classHour';
+import { BeatStrip } from '../../../design/beat/BeatStrip';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import styles from './Hall.module.css';
+
+interface Props {
+  athletes: ClassAthlete[];
+  unit: LengthUnit;
+  chosenId: string | null;
+  onChoose: (id: string) => void;
+}
+
+/** Stations from the door inward: learning, towards the first doubles, linked doubles. */
+const stations = [
+  { name: 'Jump to Singles', from: 1, to: 4 },
+  { name: 'Range to Mix', from: 5, to: 7 },
+  { name: 'Link to Workout', from: 8, to: 10 },
+];
+
+/** The plan of the hall: everybody at their station, with rope, set and one cue. */
+export function Hall({ athletes, unit, chosenId, onChoose }: Props) {
+  return (
+    <div className={styles.hall}>
+      {stations.map((station) => {
+        const here = athletes.filter(
+          (athlete) => athlete.stageNumber >= station.from && athlete.stageNumber <= station.to,
+        );
+        return (
+          here.length > 0 && (
+            <section key={station.name} className={styles.station} aria-label={station.name}>
+              <h2>{station.name}</h2>
+              <div className={styles.places}>
+                {here.map((athlete) => (
+                  <Place
+                    key={athlete.id}
+                    athlete={athlete}
+                    unit={unit}
+                    chosen={athlete.id === chosenId}
+                    onChoose={() => onChoose(athlete.id)}
+                  />
+                ))}
+              </div>
+            </section>
+          )
+        );
+      })}
+    </div>
+  );
+}
+
+interface PlaceProps {
+  athlete: ClassAthlete;
+  unit: LengthUnit;
+  chosen: boolean;
+  onChoose: () => void;
+}
+
+function Place({ athlete, unit, chosen, onChoose }: PlaceProps) {
+  const rope = athlete.ropeM === null ? 'no rope' : formatLength(athlete.ropeM, unit);
+  return (
+    <button
+      type="button"
+      className={[styles.place, athlete.needsLook && styles.look, chosen && styles.chosen]
+        .filter(Boolean)
+        .join(' ')}
+      aria-pressed={chosen}
+      onClick={onChoose}
+    >
+      <span className={styles.name}>{athlete.firstName}</span>
+      <span className={styles.rope}>
+        <kbd>{athlete.tag.toUpperCase()}</kbd> {rope}
+        {athlete.caution && <em> caution</em>}
+        {athlete.measure !== null && <em> measure</em>}
+      </span>
+      <span className={styles.strip}>
+        <BeatStrip beats={athlete.drill.beats.slice(0, 6)} text={athlete.drill.text} small />
+      </span>
+      <span className={styles.cue}>{athlete.stop ? 'no jumping' : athlete.drill.cue}</span>
+    </button>
+  );
+}

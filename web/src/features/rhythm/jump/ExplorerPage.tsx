@@ -1,0 +1,134 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useAthletes, type Athlete } from '../../../api/athletes';
+import { useJumpExplorer, type JumpExplorer, type JumpWay } from '../../../api/rhythm';
+import { useUnit } from '../../../api/session';
+import { Card } from '../../../design/page/Card';
+import { Facts } from '../../../design/page/Facts';
+import { Fetched } from '../../../design/page/Fetched';
+import { ChoiceField, FieldStack } from '../../../design/form/FieldStack';
+import { NumberField } from '../../../design/form/NumberField';
+import { PersonPicker } from '../../../design/form/PersonPicker';
+import { Empty } from '../../../design/page/StateNote';
+import { useChosenPerson } from '../../../design/form/useChosenPerson';
+import { Workbench } from '../../../design/page/Workbench';
+import { formatLength } from '../../../lib/units';
+import { JumpChart } from './JumpChart';
+import { RhythmNav } from '../RhythmNav';
+import styles from './ExplorerPage.module.css';
+
+const passes = [
+  { value: '1', label: 'singles' },
+  { value: '2', label: 'doubles' },
+  { value: '3', label: 'triples' },
+];
+
+/** Higher jump or faster wrist, with this athlete's own rope and feet. */
+export function ExplorerPage() {
+  const athletes = useAthletes();
+  return (
+    <Fetched
+      fetch={athletes}
+      place="Jump or wrist"
+      what="the athletes"
+      empty={{
+        when: (all) => all.length === 0,
+        page: () => (
+          <Workbench title="Nobody jumps yet" nav={<RhythmNav />}>
+            <Empty>
+              Rope and feet are somebody’s: <Link to="/athletes/new">add an athlete</Link> first.
+            </Empty>
+          </Workbench>
+        ),
+      }}
+    >
+      {(all) => <Explorer athletes={all} />}
+    </Fetched>
+  );
+}
+
+function Explorer({ athletes }: { athletes: Athlete[] }) {
+  const [athlete, choose] = useChosenPerson(athletes, (one) => one);
+  const [kind, setKind] = useState('2');
+  const [contactMs, setContact] = useState(180);
+  const [handsOutCm, setHandsOut] = useState(0);
+  const [jumpCm, setJump] = useState(15);
+  const explorer = useJumpExplorer(athlete.id, { passes: Number(kind), contactMs, handsOutCm, jumpCm });
+  return (
+    <Fetched fetch={explorer} place="Jump or wrist" what="the jump">
+      {(view) => (
+        <Workbench
+          title={titleOf(view)}
+          nav={<RhythmNav />}
+          decision={
+            <Card strong label="How they jump">
+              <FieldStack>
+                <label>
+                  Athlete
+                  <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
+                </label>
+                <ChoiceField label="Passes" options={passes} value={kind} onChange={setKind} />
+                <NumberField label="Jump, cm" least={2} most={60} value={jumpCm} onChange={setJump} />
+                <NumberField
+                  label="On the floor, ms"
+                  least={80}
+                  most={400}
+                  value={contactMs}
+                  onChange={setContact}
+                />
+                <NumberField
+                  label="Hands out, cm each"
+                  least={0}
+                  most={30}
+                  value={handsOutCm}
+                  onChange={setHandsOut}
+                />
+              </FieldStack>
+            </Card>
+          }
+        >
+          <JumpChart explorer={view} passes={Number(kind)} />
+          <p className={styles.answer}>{view.answer.sentence}</p>
+          <p>{view.wideHands.sentence}</p>
+          <div className={styles.ways}>
+            <Way name="This jump" way={view.now} />
+            <Way name="High and slow" way={view.highSlow} />
+            <Way name="Low and fast" way={view.lowFast} />
+          </div>
+          <p className={styles.caution}>
+            The power of the body is an upper bound: what the tendons give back is left out. Who has pain in
+            calf or heel jumps low, and asks a professional.
+          </p>
+        </Workbench>
+      )}
+    </Fetched>
+  );
+}
+
+function Way({ name, way }: { name: string; way: JumpWay }) {
+  const unit = useUnit();
+  return (
+    <Card label={name}>
+      <h2>{name}</h2>
+      <Facts
+        facts={[
+          { name: 'Jump', value: formatLength(way.jumpM, unit) },
+          { name: 'Reps a minute', value: way.cadencePerMin.toFixed(0) },
+          { name: 'Turns a minute', value: way.turnsPerMin.toFixed(0) },
+          { name: 'Body, W/kg', value: way.powerWPerKg.toFixed(1) },
+          { name: 'Air, W', value: way.dragW.toFixed(0) },
+          {
+            name: 'Spin may be late by',
+            value: way.lateBudgetS < 0 ? 'not at all' : `${(1000 * way.lateBudgetS).toFixed(0)} ms`,
+          },
+        ]}
+      />
+    </Card>
+  );
+}
+
+function titleOf(view: JumpExplorer): string {
+  return view.now.lateBudgetS < 0
+    ? 'This jump is too low for an even turn'
+    : `This jump leaves ${(1000 * view.now.lateBudgetS).toFixed(0)} ms for a late spin`;
+}

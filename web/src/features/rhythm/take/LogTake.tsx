@@ -1,0 +1,76 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import { useAthletes } from '../../../api/athletes';
+import { entryWrite, useToday } from '../../../api/classHour';
+import { useOutbox } from '../../../api/OutboxProvider';
+import type { TakeReading } from '../../../api/rhythm';
+import { PersonPicker } from '../../../design/form/PersonPicker';
+import { sayEntry } from '../../../lib/logLine';
+import styles from './LogTake.module.css';
+
+const LAST = 'zumbo-take-athlete';
+
+interface Props {
+  take: TakeReading;
+  onLogged?: () => void;
+}
+
+/** Whose take it was, and one touch into the log; the outbox sends it. */
+export function LogTake({ take, onLogged }: Props) {
+  const athletes = useAthletes().data ?? [];
+  const [chosen, choose] = useState(() => sessionStorage.getItem(LAST));
+  const athlete = athletes.find((one) => one.id === chosen);
+  // Nobody is guessed: whose it was is chosen once, and stays for the next take.
+  const remember = (id: string) => {
+    sessionStorage.setItem(LAST, id);
+    choose(id);
+  };
+  return (
+    <div className={styles.log}>
+      <PersonPicker
+        label="Whose take"
+        people={athletes}
+        {...(athlete === undefined ? {} : { value: athlete.id })}
+        onChange={remember}
+      />
+      {athlete !== undefined && (
+        <LogFor
+          key={athlete.id}
+          athlete={athlete}
+          take={take}
+          {...(onLogged === undefined ? {} : { onLogged })}
+        />
+      )}
+    </div>
+  );
+}
+
+function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; name: string } }) {
+  const today = useToday(athlete.id).data;
+  const { outbox } = useOutbox();
+  const [logged, setLogged] = useState(false);
+  if (today === undefined) {
+    return null;
+  }
+  const counted = take.entries.find((one) => one.measure === today.drill.measure);
+  if (counted === undefined) {
+    return null;
+  }
+  const { kind, reps, misses, end } = counted;
+  const entry = { kind, reps, misses, end, clean: true };
+  const nothing = reps + misses === 0 && end !== 'miss';
+  const name = athlete.name.split(' ')[0] ?? athlete.name;
+  const log = async () => {
+    await outbox?.add(entryWrite(athlete.id, name, today.drill.code, entry, new Date()));
+    setLogged(true);
+    onLogged?.();
+  };
+  return (
+    <>
+      <Button type="primary" disabled={logged || nothing} onClick={() => void log()}>
+        {logged ? 'Logged' : `Log ${sayEntry(entry)} for ${name}`}
+      </Button>
+      <p className={styles.drill}>as {today.drill.title}</p>
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import type { ReactNode } from 'react';
+import type { TakeReading } from '../../../api/rhythm';
+import { Card } from '../../../design/page/Card';
+import { Facts } from '../../../design/page/Facts';
+
+/** What a take says: the one thing to change first, then the numbers. */
+export function TakeVerdict({ take, children }: { take: TakeReading; children?: ReactNode }) {
+  return (
+    <Card strong label="What it says">
+      <h2>{take.verdict.sentence}</h2>
+      <Facts
+        facts={[
+          { name: 'Jumps, turns', value: `${take.jumps}, ${take.turns}` },
+          {
+            name: 'Jumps a minute',
+            value: take.cadencePerMin === null ? '–' : take.cadencePerMin.toFixed(0),
+          },
+          {
+            name: 'Evenness',
+            value:
+              take.variation === null
+                ? '–'
+                : `${(100 * take.variation).toFixed(1)} %, ${take.evenness ?? ''}`,
+          },
+          { name: 'Misses, double bounces', value: `${take.misses}, ${take.doubleBounces}` },
+          { name: 'Longest streak', value: take.longestStreak },
+          { name: 'Pattern broke at', value: take.firstBroken ?? '–' },
+        ]}
+      />
+      {children}
+    </Card>
+  );
+}

@@ -1,0 +1,46 @@
+import { useCables } from '../../../api/cables';
+import { useMayChange, useUnit } from '../../../api/session';
+import { Fetched } from '../../../design/page/Fetched';
+import { formatLength } from '../../../lib/units';
+import { BenchFrame, BenchPage } from '../size/BenchPage';
+import { CableTable } from './CableTable';
+import { OwnCableForm } from './OwnCableForm';
+import type { Athlete } from '../../../api/athletes';
+
+/** Which cable: six families and the gym's own, in this athlete's hands. */
+export function CablePage() {
+  return <BenchPage place="Cable">{(athlete) => <Cables athlete={athlete} />}</BenchPage>;
+}
+
+function Cables({ athlete }: { athlete: Athlete }) {
+  const cables = useCables(athlete.id);
+  const unit = useUnit();
+  const mayChange = useMayChange();
+  return (
+    <Fetched fetch={cables} place="Cable" what="the cables">
+      {(all) => {
+        const best = all.cables.find((cable) => cable.recommended);
+        return (
+          <BenchFrame
+            athlete={athlete}
+            title={`${best?.name ?? 'No cable'} for ${athlete.name.split(' ')[0] ?? ''}`}
+            decision={
+              <>
+                <section>
+                  <h2>Why this one</h2>
+                  {all.reasons.map((reason) => (
+                    <p key={reason.code}>{reason.sentence}</p>
+                  ))}
+                  <p>A thin cable whips bare skin: trousers or socks over the shins, and room around.</p>
+                </section>
+                {mayChange && <OwnCableForm />}
+              </>
+            }
+          >
+            <CableTable cables={all.cables} mayChange={mayChange} at={formatLength(all.cableLengthM, unit)} />
+          </BenchFrame>
+        );
+      }}
+    </Fetched>
+  );
+}

@@ -1,0 +1,121 @@
+import { Input, Radio } from 'antd';
+import { useState } from 'react';
+import type { Athlete } from '../../../api/athletes';
+import { useFit, type Fit, type FitWish } from '../../../api/ropes';
+import { useUnit } from '../../../api/session';
+import { Card } from '../../../design/page/Card';
+import { useKept } from '../../../design/page/useKept';
+import { WhereFrom } from '../../../design/page/WhereFrom';
+import { formatLength } from '../../../lib/units';
+import { BenchFrame, BenchPage } from '../size/BenchPage';
+import { InspectOwn } from './InspectOwn';
+import { whereFrom } from '../whereFrom';
+import styles from './CheckPage.module.css';
+
+const places = [
+  { value: 'above', label: 'past the shoulder' },
+  { value: 'shoulder', label: 'top of the shoulder' },
+  { value: 'armpit', label: 'armpit' },
+  { value: 'chest', label: 'middle of the chest' },
+  { value: 'below-chest', label: 'under the chest muscle' },
+  { value: 'breastbone', label: 'bottom of the breastbone' },
+  { value: 'ribs', label: 'ribs' },
+  { value: 'waist', label: 'waist' },
+];
+
+/** A rope that is there: does it fit, and is it sound? */
+export function CheckPage() {
+  return <BenchPage place="Check a rope">{(athlete) => <Check athlete={athlete} />}</BenchPage>;
+}
+
+function Check({ athlete }: { athlete: Athlete }) {
+  const [wish, setWish] = useState<FitWish>({});
+  const [cable, setCable] = useState('');
+  const answer = useFit(athlete.id, wish);
+  const fit = useKept(athlete.id, answer.data);
+  const unit = useUnit();
+  const measured = () =>
+    setWish((now) => (cable.trim() === '' ? keptStance(now) : { ...keptStance(now), cable: cable.trim() }));
+  const first = athlete.name.split(' ')[0] ?? '';
+  return (
+    <BenchFrame athlete={athlete} title={titleOf(fit, first)} decision={<InspectOwn athlete={athlete} />}>
+      <div className={styles.ask}>
+        <fieldset className={styles.places}>
+          <legend>Standing on the middle, the handle ends reach the …</legend>
+          <Radio.Group
+            aria-label="Handle ends reach"
+            value={wish.reaches}
+            options={places}
+            onChange={(event) => {
+              setCable('');
+              setWish((now) => ({ ...keptStance(now), reaches: event.target.value as string }));
+            }}
+          />
+        </fieldset>
+        <div className={styles.fields}>
+          <label>
+            Stance
+            <Radio.Group
+              aria-label="Stance"
+              optionType="button"
+              value={wish.stance ?? 'two-feet'}
+              options={[
+                { value: 'two-feet', label: 'both feet' },
+                { value: 'one-foot', label: 'one foot' },
+                { value: 'pinned', label: 'in a V' },
+              ]}
+              onChange={(event) =>
+                setWish((now) => ({ ...now, stance: event.target.value as NonNullable<FitWish['stance']> }))
+              }
+            />
+          </label>
+          <label>
+            Or its cable, measured between the handles
+            <Input
+              aria-label="Cable"
+              placeholder="240 cm"
+              value={cable}
+              onChange={(event) => setCable(event.target.value)}
+              onBlur={measured}
+              onPressEnter={measured}
+            />
+          </label>
+        </div>
+      </div>
+      {answer.error !== null && (
+        <p role="alert" className={styles.refused}>
+          {answer.error.message}
+        </p>
+      )}
+      {fit?.fit != null && (
+        <Card strong label="Verdict">
+          <p className={styles.verdict}>{fit.fit.replace('-', ' ')}</p>
+          <p>
+            <strong>{fit.remedy?.sentence}</strong>
+            <WhereFrom of="how much it is off">{whereFrom.offBy}</WhereFrom>
+          </p>
+          {fit.effects.map((effect) => (
+            <p key={effect.code}>{effect.sentence}</p>
+          ))}
+          <p className={styles.reach}>
+            {fit.reaches?.sentence} That is {formatLength(fit.cableLengthM ?? 0, unit)} of cable.
+          </p>
+        </Card>
+      )}
+    </BenchFrame>
+  );
+}
+
+/** Another way of telling the length replaces the one before; how the athlete stands stays. */
+function keptStance(wish: FitWish): FitWish {
+  return wish.stance === undefined ? {} : { stance: wish.stance };
+}
+
+function titleOf(fit: Fit | undefined, first: string): string {
+  if (fit?.fit == null) {
+    return `Where do the handles of ${first}’s rope reach?`;
+  }
+  return fit.fit === 'right'
+    ? `This rope is right for ${first}`
+    : `This rope is ${fit.fit.replace('-', ' ')} for ${first}`;
+}

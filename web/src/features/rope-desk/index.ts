@@ -1,0 +1,10 @@
+export { CablePage } from './cable/CablePage';
+export { CheckPage } from './check/CheckPage';
+export { CutPage } from './cut/CutPage';
+export { RackPage } from './rack/RackPage';
+export { RopeBenchPage } from './size/RopeBenchPage';
+export { RopeCardPage } from './keep/RopeCardPage';
+export { RopesPage } from './keep/RopesPage';
+export { SharedPage } from './size/SharedPage';
+export { StripPage } from './rack/StripPage';
+export { TrimPage } from './trim/TrimPage';

@@ -1,0 +1,43 @@
+import { screen } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import type { HeightBand } from '../../../api/rack';
+import { maren } from '../../../testing/people';
+import { answerWith, Refused, renderPage } from '../../../testing/render';
+import { StripPage } from './StripPage';
+
+const band = (fromM: number, toM: number, tag: string | null): HeightBand => ({
+  fromM,
+  toM,
+  tag,
+  cableLengthM: tag === null ? null : 2.3,
+});
+
+describe('the height strip', () => {
+  it('is waited for', () => {
+    answerWith({});
+    renderPage(<StripPage />);
+    expect(screen.getByRole('status')).toHaveTextContent('Fetching the strip');
+  });
+
+  it('tells a failure', async () => {
+    answerWith({ 'GET /api/rack/strip': new Refused(500, 'The server stumbled.') });
+    renderPage(<StripPage />);
+    expect(await screen.findByRole('alert')).toHaveTextContent('The server stumbled.');
+  });
+
+  it('needs shared ropes first', async () => {
+    answerWith({ 'GET /api/rack/strip': [band(1.1, 2.1, null)] });
+    renderPage(<StripPage />);
+    expect(await screen.findByRole('link', { name: 'to the files' })).toBeVisible();
+  });
+
+  it('says for each band of heights which rope to take', async () => {
+    answerWith({ 'GET /api/me': maren, 'GET /api/rack/strip': [band(1.1, 1.5, null), band(1.5, 1.7, 'R7')] });
+    renderPage(<StripPage />);
+    expect(
+      await screen.findByRole('img', { name: '110 cm to 150 cm: ask a coach; 150 cm to 170 cm: R7' }),
+    ).toBeVisible();
+    expect(screen.getByText('R7 · 230 cm')).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Print the strip' })).toBeVisible();
+  });
+});

@@ -1,0 +1,177 @@
+import { Button, Select } from 'antd';
+import { Link } from 'react-router';
+import {
+  useHandOut,
+  usePin,
+  useTonightsRopes,
+  useUnpin,
+  type GivenRope,
+  type RackRope,
+  type TonightsRopes,
+} from '../../../api/rack';
+import { Failed, Loading } from '../../../design/page/StateNote';
+import { useUndoOffer } from '../../../design/log/useUndoOffer';
+import { WhereFrom } from '../../../design/page/WhereFrom';
+import { newId } from '../../../lib/ids';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import { whereFrom } from '../whereFrom';
+import styles from './TonightTable.module.css';
+
+interface Props {
+  ropes: RackRope[];
+  unit: LengthUnit;
+  mayChange: boolean;
+}
+
+/** Who takes which shared rope tonight and why; a pin overrules, and everybody else is solved again around it. */
+export function TonightTable({ ropes, unit, mayChange }: Props) {
+  const tonight = useTonightsRopes();
+  if (tonight.data === undefined) {
+    return tonight.isError ? (
+      <Failed error={tonight.error} onRetry={() => void tonight.refetch()} />
+    ) : (
+      <Loading what="tonight’s ropes" />
+    );
+  }
+  const { given, toBuyM } = tonight.data;
+  if (given.length === 0) {
+    return <p>Everybody has a sound rope of their own: nothing is needed from the rack.</p>;
+  }
+  return (
+    <section aria-label="Tonight" className={styles.tonight}>
+      <h2>
+        Tonight
+        <WhereFrom of="who gets which">{whereFrom.assignment}</WhereFrom>
+      </h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Athlete</th>
+            <th scope="col">
+              Wants
+              <WhereFrom of="the length wanted">{whereFrom.ideal}</WhereFrom>
+            </th>
+            <th scope="col">Gets</th>
+            <th scope="col">Why</th>
+            {mayChange && <th scope="col">Pin</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {given.map((one) => (
+            <tr key={one.athleteId}>
+              <th scope="row">
+                <Link to={`/ropes/${one.athleteId}`}>{one.firstName}</Link>
+              </th>
+              <td>{formatLength(one.idealM, unit)}</td>
+              <td>
+                <b>{one.tag ?? 'none'}</b>
+              </td>
+              <td className={styles.why}>{one.reasons.map((reason) => reason.sentence).join(' ')}</td>
+              {mayChange && (
+                <td>
+                  <PinChoice given={one} ropes={ropes} />
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {toBuyM.length > 0 && (
+        <p>
+          <strong>To buy or cut:</strong> {toBuyM.map((metres) => formatLength(metres, unit)).join(', ')}.
+        </p>
+      )}
+      <HandOutButton tonight={tonight.data} />
+    </section>
+  );
+}
+
+/** Pins a rope to somebody, or takes the pin out. */
+function PinChoice({ given, ropes }: { given: GivenRope; ropes: RackRope[] }) {
+  const pin = usePin();
+  const unpin = useUnpin();
+  const choose = (rackRopeId: string) => {
+    const old = given.pin;
+    const next = () => {
+      if (rackRopeId !== '') {
+        pin.mutate({ id: newId(), pair: { athleteId: given.athleteId, rackRopeId } });
+      }
+    };
+    if (old === null) {
+      next();
+    } else {
+      unpin.mutate(
+        { id: old.id, change: { mutationId: newId(), version: old.version } },
+        { onSuccess: next },
+      );
+    }
+  };
+  const error = pin.error ?? unpin.error;
+  return (
+    <>
+      <Select
+        aria-label={`Pin a rope to ${given.firstName}`}
+        className={styles.pin ?? ''}
+        value={given.pin?.rackRopeId ?? ''}
+        onChange={choose}
+        options={[
+          { value: '', label: 'computed' },
+          ...ropes
+            .filter((rope) => rope.inspection.safe)
+            .map((rope) => ({ value: rope.id, label: `pin ${rope.tag}` })),
+        ]}
+      />
+      {error !== null && (
+        <p role="alert" className={styles.refused}>
+          {error.message}
+        </p>
+      )}
+    </>
+  );
+}
+
+function HandOutButton({ tonight }: { tonight: TonightsRopes }) {
+  const handOut = useHandOut();
+  const offerUndo = useUndoOffer();
+  const pairs = pairsOf(tonight, 'rackRopeId');
+  const before = pairsOf(tonight, 'writtenRopeId');
+  const give = () =>
+    handOut.mutate(
+      { id: newId(), pairs },
+      {
+        onSuccess: () =>
+          offerUndo({
+            key: 'night',
+            title: 'Written down: they get the same next time',
+            onUndo: () => handOut.mutate({ id: newId(), pairs: before }),
+          }),
+      },
+    );
+  return (
+    <>
+      {handOut.error !== null && (
+        <p role="alert" className={styles.refused}>
+          {handOut.error.message}
+        </p>
+      )}
+      <Button
+        type="primary"
+        loading={handOut.isPending}
+        disabled={pairs.length === 0 || tonight.handedOut}
+        onClick={give}
+      >
+        {tonight.handedOut
+          ? 'Handed out'
+          : `Hand out ${pairs.length} ${pairs.length === 1 ? 'rope' : 'ropes'}`}
+      </Button>
+    </>
+  );
+}
+
+/** Who gets which rope by the computation, or by what is written down. */
+function pairsOf({ given }: TonightsRopes, which: 'rackRopeId' | 'writtenRopeId') {
+  return given.flatMap((one) => {
+    const rackRopeId = one[which];
+    return rackRopeId === null ? [] : [{ athleteId: one.athleteId, rackRopeId }];
+  });
+}

@@ -1,0 +1,81 @@
+import { Input, Select } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Athlete } from '../../../api/athletes';
+import type { Stance } from '../../../api/ropes';
+import { Cautions } from '../../../design/page/Cautions';
+import { Facts } from '../../../design/page/Facts';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import type { RopeBench } from './useRopeBench';
+import styles from './BenchSubject.module.css';
+import { Tapes } from './Tapes';
+
+const stances: { value: Stance | 'usual'; label: string }[] = [
+  { value: 'usual', label: 'by school' },
+  { value: 'two-feet', label: 'both feet' },
+  { value: 'one-foot', label: 'one foot' },
+  { value: 'pinned', label: 'one arch, in a V' },
+];
+
+interface Props {
+  bench: RopeBench;
+  athlete: Athlete;
+  unit: LengthUnit;
+  /** What the server could not read, if anything. */
+  refused: Error | null;
+  mayChange: boolean;
+}
+
+/** Who the rope is for, and what the coach may set: stance and handle. */
+export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props) {
+  const [handle, setHandle] = useState('');
+  return (
+    <>
+      <h2 className={styles.name}>
+        <Link to={`/athletes/${athlete.id}`}>{athlete.name}</Link>
+      </h2>
+      <Facts
+        facts={[
+          { name: 'Height', value: formatLength(athlete.statureM, unit) },
+          { name: 'Stage', value: `${athlete.stageNumber} · ${athlete.stage}` },
+          {
+            name: 'Stance',
+            value: (
+              <Select<Stance | 'usual'>
+                aria-label="Stance"
+                className={styles.control ?? ''}
+                options={stances}
+                value={bench.wish.stance ?? 'usual'}
+                onChange={(stance) => bench.chooseStance(stance === 'usual' ? undefined : stance)}
+              />
+            ),
+          },
+          {
+            name: 'Handle',
+            value: (
+              <Input
+                aria-label="Handle length"
+                className={styles.control ?? ''}
+                placeholder="15 cm"
+                value={handle}
+                onChange={(event) => setHandle(event.target.value)}
+                onBlur={() => bench.setHandle(handle)}
+                onPressEnter={() => bench.setHandle(handle)}
+              />
+            ),
+          },
+        ]}
+      />
+      {refused !== null && (
+        <p role="alert" className={styles.refused}>
+          {refused.message}
+        </p>
+      )}
+      {mayChange && <Tapes key={athlete.version} athlete={athlete} unit={unit} />}
+      <Cautions cautions={athlete.cautions} note={athlete.cautionNote} />
+      <p className={styles.hint}>
+        Handles matter as much as the school: ask for their length, 12 or 17 cm move the cable by 10 cm.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,30 @@
+import type { Sizing } from '../../../api/ropes';
+import { WhereFrom } from '../../../design/page/WhereFrom';
+import { whereFrom } from '../whereFrom';
+import styles from './Reasons.module.css';
+
+/** Why this length, and which cable: every number with its reason. */
+export function Reasons({ sizing }: { sizing: Sizing }) {
+  return (
+    <div className={styles.reasons}>
+      <section>
+        <h2>
+          Why this length
+          <WhereFrom of="the picture">{whereFrom.arc}</WhereFrom>
+        </h2>
+        {sizing.reasons.map((reason) => (
+          <p key={reason.code}>{reason.sentence}</p>
+        ))}
+      </section>
+      <section>
+        <h2>
+          Cable: {sizing.cable.name}
+          <WhereFrom of="the pull">{whereFrom.pull}</WhereFrom>
+        </h2>
+        {sizing.cable.reasons.map((reason) => (
+          <p key={reason.code}>{reason.sentence}</p>
+        ))}
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,132 @@
+import type { ReactNode } from 'react';
+import { useParams } from 'react-router';
+import { useMayChange, useUnit } from '../../../api/session';
+import { SpreadPlot } from '../../../design/rope/SpreadPlot';
+import { Failed, Loading } from '../../../design/page/StateNote';
+import { Workbench } from '../../../design/page/Workbench';
+import { WhereFrom } from '../../../design/page/WhereFrom';
+import { formatLengthBare, type LengthUnit } from '../../../lib/units';
+import { BenchNav } from '../BenchNav';
+import { BenchPicture } from './BenchPicture';
+import { BenchSubject } from './BenchSubject';
+import { Reasons } from './Reasons';
+import { RopeDecision } from './RopeDecision';
+import { useMovedHands } from './useMovedHands';
+import { whereFrom } from '../whereFrom';
+import { useRopeBench } from './useRopeBench';
+import type { School, Sizing } from '../../../api/ropes';
+import styles from './RopeBenchPage.module.css';
+
+export function RopeBenchPage() {
+  const { athleteId = '' } = useParams();
+  // Another athlete is another bench: no choice is carried over.
+  return <Bench key={athleteId} athleteId={athleteId} />;
+}
+
+function Bench({ athleteId }: { athleteId: string }) {
+  const bench = useRopeBench(athleteId);
+  const unit = useUnit();
+  const mayChange = useMayChange();
+  const { athlete, sizing } = bench;
+  if (athlete.isError) {
+    return (
+      <Workbench title="This rope could not be sized">
+        <Failed error={athlete.error} onRetry={() => void athlete.refetch()} />
+      </Workbench>
+    );
+  }
+  if (athlete.isPending || (sizing.isPending && !sizing.isError)) {
+    return (
+      <Workbench title="Rope bench">
+        <Loading what="the rope" />
+      </Workbench>
+    );
+  }
+  const { view } = bench;
+  if (view === undefined) {
+    return (
+      <Workbench
+        title="This rope could not be sized"
+        nav={<BenchNav athleteId={athleteId} />}
+        subject={
+          <BenchSubject
+            bench={bench}
+            athlete={athlete.data}
+            unit={unit}
+            refused={sizing.error}
+            mayChange={mayChange}
+          />
+        }
+      >
+        {sizing.error !== null && <Failed error={sizing.error} onRetry={() => void sizing.refetch()} />}
+      </Workbench>
+    );
+  }
+  return (
+    <MovedBench
+      athleteId={athleteId}
+      sizing={view}
+      unit={unit}
+      subject={
+        <BenchSubject
+          bench={bench}
+          athlete={athlete.data}
+          unit={unit}
+          refused={sizing.error}
+          mayChange={mayChange}
+        />
+      }
+      decision={
+        <>
+          <RopeDecision
+            bench={bench}
+            athlete={athlete.data}
+            sizing={view}
+            unit={unit}
+            mayChange={mayChange}
+          />
+          <div className={styles.spread}>
+            <SpreadPlot
+              rows={view.schools.map((rope) => ({
+                key: rope.school,
+                name: `${rope.schoolName} · ${rope.reading === 'overall' ? 'no landmark' : rope.readingName}`,
+                cableM: rope.cableLengthM,
+                printed: formatLengthBare(rope.cableLengthM, unit),
+              }))}
+              chosen={bench.wish.school ?? view.chosen}
+              recommended={view.recommended}
+              help={<WhereFrom of="the spread">{whereFrom.spread}</WhereFrom>}
+              onChoose={(school) => bench.chooseSchool(school as School)}
+            />
+          </div>
+        </>
+      }
+      reasons={<Reasons sizing={view} />}
+    />
+  );
+}
+
+interface MovedProps {
+  athleteId: string;
+  sizing: Sizing;
+  unit: LengthUnit;
+  subject: ReactNode;
+  decision: ReactNode;
+  reasons: ReactNode;
+}
+
+/** What changes while a hand is dragged: title and picture. The rest is made above, so that it is not drawn again with them. */
+function MovedBench({ athleteId, sizing, unit, subject, decision, reasons }: MovedProps) {
+  const moved = useMovedHands(athleteId, sizing.turning.cableLengthM, sizing.handLimits);
+  return (
+    <Workbench
+      nav={<BenchNav athleteId={athleteId} />}
+      title={(moved.turning ?? sizing.turning).headline.sentence}
+      subject={subject}
+      decision={decision}
+    >
+      <BenchPicture sizing={sizing} moved={moved} unit={unit} />
+      {reasons}
+    </Workbench>
+  );
+}

@@ -1,0 +1,142 @@
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import type { Athlete } from '../../../api/athletes';
+import {
+  useKeepRope,
+  useTakeBackRope,
+  type Rope,
+  type RopeInput,
+  type SchoolRope,
+  type Sizing,
+} from '../../../api/ropes';
+import { useCables, type CableRow } from '../../../api/cables';
+import { Card } from '../../../design/page/Card';
+import { useUndoOffer } from '../../../design/log/useUndoOffer';
+import { WhereFrom } from '../../../design/page/WhereFrom';
+import { newId } from '../../../lib/ids';
+import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
+import type { RopeBench } from './useRopeBench';
+import { whereFrom } from '../whereFrom';
+import { ByHand } from './ByHand';
+import styles from './RopeDecision.module.css';
+
+interface Props {
+  bench: RopeBench;
+  athlete: Athlete;
+  sizing: Sizing;
+  unit: LengthUnit;
+  mayChange: boolean;
+}
+
+/** What to cut, why, and the one button that keeps it. */
+export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props) {
+  const [reason, setReason] = useState('');
+  const [cableKey, setCableKey] = useState<string>();
+  const keep = useKeep(athlete);
+  const cables = useCables(athlete.id).data?.cables ?? [];
+  const chosen = sizing.schools.find((rope) => rope.school === sizing.chosen);
+  if (chosen === undefined) {
+    return null;
+  }
+  const byHand = bench.wish.cable !== undefined;
+  const cable = formatLength(sizing.turning.cableLengthM, unit);
+  const input: RopeInput = {
+    athleteId: athlete.id,
+    school: sizing.chosen,
+    stance: bench.wish.stance ?? null,
+    handle: bench.wish.handle ?? '15 cm',
+    ...cableOf(
+      cables.find((one) => keyOf(one) === cableKey),
+      sizing,
+    ),
+    cable: bench.wish.cable ?? null,
+    overrideReason: reason,
+  };
+  return (
+    <Card strong label="The rope to cut">
+      <p className={styles.over}>{overline(sizing, chosen, bench.wish.cable, unit)}</p>
+      <p className={styles.cable}>{cable}</p>
+      <p className={styles.under}>
+        between the handles
+        <WhereFrom of="the cable">{whereFrom.cable}</WhereFrom>
+        {!byHand && (
+          <>
+            {` · overall ${formatLengthBare(chosen.overallLengthM, unit)}`}
+            <WhereFrom of="the overall length">{whereFrom.overall}</WhereFrom>
+            {` · cut at ${formatLengthBare(chosen.cutLengthM, unit)} with spare`}
+            <WhereFrom of="the cut length">{whereFrom.cut}</WhereFrom>
+            {` · ± ${formatLengthBare(chosen.uncertaintyM, unit)}`}
+            <WhereFrom of="the uncertainty">{whereFrom.uncertainty}</WhereFrom>
+          </>
+        )}
+      </p>
+      <p>
+        {sizing.reach.sentence}
+        <WhereFrom of="the reach">{whereFrom.reach}</WhereFrom>
+      </p>
+      {keep.error !== null && (
+        <p role="alert" className={styles.refused}>
+          {keep.error.message}
+        </p>
+      )}
+      {mayChange && cables.length > 0 && (
+        <Select
+          aria-label="Cable to keep"
+          className={styles.family ?? ''}
+          value={cableKey ?? sizing.cable.family}
+          onChange={setCableKey}
+          options={cables.map((one) => ({ value: keyOf(one), label: one.name }))}
+        />
+      )}
+      {mayChange && (
+        <Button type="primary" size="large" block loading={keep.isPending} onClick={() => keep.run(input)}>
+          Keep {cable} for {athlete.name.split(' ')[0]}
+        </Button>
+      )}
+      {mayChange && <ByHand bench={bench} reason={reason} onReason={setReason} />}
+      {athlete.rope !== null && (
+        <p className={styles.now}>Now on {formatLength(athlete.rope.cableLengthM, unit)}.</p>
+      )}
+    </Card>
+  );
+}
+
+/** Own cables by their id, families by their name. */
+function keyOf(cable: CableRow): string {
+  return cable.ownCableId ?? cable.family;
+}
+
+function cableOf(chosen: CableRow | undefined, sizing: Sizing): Pick<RopeInput, 'family' | 'cableId'> {
+  return { family: chosen?.family ?? sizing.cable.family, cableId: chosen?.ownCableId ?? null };
+}
+
+/** Whose choice the number is. */
+function overline(sizing: Sizing, chosen: SchoolRope, wish: string | undefined, unit: LengthUnit): string {
+  if (wish !== undefined) {
+    return `Set by hand; computed ${formatLength(chosen.cableLengthM, unit)}`;
+  }
+  const school = `${chosen.schoolName}, ${chosen.stanceName}`;
+  return sizing.chosen === sizing.recommended ? `Recommended: ${school}` : `Your choice: ${school}`;
+}
+
+/** Keeps the rope, and offers to take it back. */
+function useKeep(athlete: Athlete) {
+  // A new rope gets a new id only after the last one was kept, so that a second press keeps nothing twice.
+  const [id, setId] = useState(newId);
+  const keep = useKeepRope();
+  const takeBack = useTakeBackRope();
+  const offerUndo = useUndoOffer();
+  const onKept = (rope: Rope) => {
+    setId(newId());
+    offerUndo({
+      key: rope.id,
+      title: `Kept for ${athlete.name}`,
+      onUndo: () => takeBack.mutate({ id: rope.id, change: { mutationId: newId(), version: rope.version } }),
+    });
+  };
+  return {
+    error: keep.error,
+    isPending: keep.isPending,
+    run: (input: RopeInput) => keep.mutate({ id, input }, { onSuccess: onKept }),
+  };
+}

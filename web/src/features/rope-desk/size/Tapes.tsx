@@ -1,0 +1,93 @@
+import { Button, Input, Select } from 'antd';
+import { useState } from 'react';
+import { useMeasureAthlete, type Athlete, type MeasuresInput } from '../../../api/athletes';
+import type { TrimSchool } from '../../../api/trim';
+import { FieldStack } from '../../../design/form/FieldStack';
+import { newId } from '../../../lib/ids';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import styles from './Tapes.module.css';
+
+type Landmark = 'shoulder' | 'armpit' | 'chest' | 'breastbone';
+
+const landmarks: { name: Landmark; label: string }[] = [
+  { name: 'shoulder', label: 'Shoulder' },
+  { name: 'armpit', label: 'Armpit' },
+  { name: 'chest', label: 'Chest' },
+  { name: 'breastbone', label: 'Breastbone' },
+];
+
+const schools: { value: TrimSchool | 'gym'; label: string }[] = [
+  { value: 'gym', label: 'as the gym does it' },
+  { value: 'start-long', label: 'start long and trim' },
+  { value: 'goal-length', label: 'goal length from day one' },
+];
+
+/** Heights taped on the athlete, which win over the estimate, and how this athlete comes to the length they keep. */
+export function Tapes({ athlete, unit }: { athlete: Athlete; unit: LengthUnit }) {
+  const stored: Record<Landmark, number | null> = {
+    shoulder: athlete.taped.shoulderM,
+    armpit: athlete.taped.armpitM,
+    chest: athlete.taped.chestM,
+    breastbone: athlete.taped.breastboneM,
+  };
+  const [typed, setTyped] = useState<Partial<Record<Landmark, string>>>({});
+  const [school, setSchool] = useState<TrimSchool | 'gym'>(athlete.trimSchool ?? 'gym');
+  const measure = useMeasureAthlete();
+  const shown = (name: Landmark) => {
+    const metres = stored[name];
+    return typed[name] ?? (metres === null ? '' : formatLength(metres, unit));
+  };
+  const value = (name: Landmark) =>
+    shown(name).trim() === '' ? null : exact(typed[name], stored[name], unit);
+  const keep = () => {
+    const input: MeasuresInput = {
+      shoulder: value('shoulder'),
+      armpit: value('armpit'),
+      chest: value('chest'),
+      breastbone: value('breastbone'),
+      trimSchool: school === 'gym' ? null : school,
+    };
+    measure.mutate(
+      { id: athlete.id, input, change: { mutationId: newId(), version: athlete.version } },
+      { onSuccess: () => setTyped({}) },
+    );
+  };
+  return (
+    <details className={styles.tapes}>
+      <summary>Taped landmarks, trim school</summary>
+      <FieldStack>
+        {landmarks.map(({ name, label }) => (
+          <label key={name}>
+            {label}, above the floor
+            <Input
+              aria-label={`${label} taped`}
+              placeholder="estimated"
+              value={shown(name)}
+              onChange={(event) => setTyped((now) => ({ ...now, [name]: event.target.value }))}
+              onPressEnter={keep}
+            />
+          </label>
+        ))}
+        <label>
+          Trim school
+          <Select aria-label="Trim school" options={schools} value={school} onChange={setSchool} />
+        </label>
+        {measure.error !== null && (
+          <p role="alert" className={styles.refused}>
+            {measure.error.message}
+          </p>
+        )}
+        <Button block loading={measure.isPending} onClick={keep}>
+          Write the tape down
+        </Button>
+      </FieldStack>
+    </details>
+  );
+}
+
+/** What was not typed anew goes back as it is kept, not as it was rounded for the screen. */
+function exact(typed: string | undefined, metres: number | null, unit: LengthUnit): string | null {
+  return (
+    typed ?? (metres === null ? null : unit === 'cm' ? `${(metres * 100).toFixed(2)} cm` : `${metres} m`)
+  );
+}

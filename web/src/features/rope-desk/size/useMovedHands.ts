@@ -1,0 +1,60 @@
+import { useEffect, useState } from 'react';
+import { fetchArc, type HandLimits, type Hands, type Turning } from '../../../api/ropes';
+import { LatestAnswer } from '../../../lib/latestAnswer';
+
+/**
+ * Hands that a coach drags: they move at once, the rope as soon as the server has computed it. One question at a time, and
+ * the last place always gets its answer.
+ */
+export function useMovedHands(athleteId: string, cableM: number, limits: HandLimits) {
+  const [hands, setHands] = useState<Hands>();
+  const [turning, setTurning] = useState<Turning>();
+  const [refused, setRefused] = useState<Error>();
+  const [asker] = useState(
+    () =>
+      new LatestAnswer(
+        (asked: { hands: Hands; cableM: number }) =>
+          fetchArc(athleteId, `${(asked.cableM * 100).toFixed(2)} cm`, asked.hands),
+        (answer) => {
+          setTurning(answer);
+          setRefused(undefined);
+        },
+        setRefused,
+      ),
+  );
+  useEffect(() => {
+    if (hands !== undefined) {
+      asker.ask({ hands, cableM });
+    }
+  }, [asker, hands, cableM]);
+  const putBack = () => {
+    asker.forget();
+    setHands(undefined);
+    setTurning(undefined);
+    setRefused(undefined);
+  };
+  return {
+    hands,
+    turning: hands === undefined ? undefined : turning,
+    refused,
+    move: (to: Hands) => setHands(held(to, limits)),
+    putBack,
+  };
+}
+
+/** No further than a hand can go. */
+function held(hands: Hands, limits: HandLimits): Hands {
+  const out = (metres: number) => within(metres, limits.leastOutM, limits.mostOutM);
+  const height = (metres: number) => within(metres, limits.leastHeightM, limits.mostHeightM);
+  return {
+    leftOutM: out(hands.leftOutM),
+    leftHeightM: height(hands.leftHeightM),
+    rightOutM: out(hands.rightOutM),
+    rightHeightM: height(hands.rightHeightM),
+    aheadM: within(hands.aheadM, limits.leastAheadM, limits.mostAheadM),
+  };
+}
+
+function within(metres: number, least: number, most: number): number {
+  return Math.min(most, Math.max(least, metres));
+}

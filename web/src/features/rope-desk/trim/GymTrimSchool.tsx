@@ -1,0 +1,39 @@
+import { useMe } from '../../../api/session';
+import { useGymTrimSchool, type TrimSchool } from '../../../api/trim';
+import { Card } from '../../../design/page/Card';
+import { ChoiceField } from '../../../design/form/FieldStack';
+import { newId } from '../../../lib/ids';
+import styles from '../size/RopeDecision.module.css';
+
+const schools: { value: TrimSchool; label: string }[] = [
+  { value: 'start-long', label: 'Start long, trim in small steps' },
+  { value: 'goal-length', label: 'Goal length from day one' },
+];
+
+/** How this gym comes to the length its athletes keep; an owner may change it, and an athlete may have another. */
+export function GymTrimSchool() {
+  const { coach, gym } = useMe().data ?? {};
+  const choose = useGymTrimSchool();
+  if (gym == null || coach == null) {
+    return null;
+  }
+  return (
+    <Card label="Trim school of the gym">
+      <h2>How we come to a length</h2>
+      <ChoiceField
+        label="Trim school of the gym"
+        disabled={coach.role !== 'owner' || choose.isPending}
+        options={schools}
+        value={gym.trimSchool}
+        onChange={(trimSchool) =>
+          choose.mutate({ trimSchool, change: { mutationId: newId(), version: gym.version } })
+        }
+      />
+      {choose.error !== null && (
+        <p role="alert" className={styles.refused}>
+          {choose.error.message}
+        </p>
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,94 @@
+import { Select } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Athlete } from '../../../api/athletes';
+import { useMayChange, useUnit } from '../../../api/session';
+import { useTrim, type Trim, type TrimWish } from '../../../api/trim';
+import { Fetched } from '../../../design/page/Fetched';
+import { Empty } from '../../../design/page/StateNote';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import { BenchFrame, BenchPage } from '../size/BenchPage';
+import { LengthChart } from './LengthChart';
+import { TrimDecision } from './TrimDecision';
+import { TrimSteps } from './TrimSteps';
+import styles from './TrimPage.module.css';
+
+type Goal = NonNullable<TrimWish['goal']>;
+
+const goals: { value: Goal | 'usual'; label: string }[] = [
+  { value: 'usual', label: 'as linked doubles want it' },
+  { value: 'height', label: 'rule of height' },
+  { value: 'shoulder', label: 'shoulder' },
+  { value: 'armpit', label: 'armpit' },
+  { value: 'chest', label: 'chest' },
+  { value: 'below-chest', label: 'below the chest' },
+  { value: 'breastbone', label: 'breastbone' },
+];
+const steps = ['1 cm', '1.5 cm', '2 cm', '3 cm'].map((step) => ({ value: step, label: `${step} per side` }));
+
+/** From today's rope to the goal length in small steps, and whether the last one helped. */
+export function TrimPage() {
+  return <BenchPage place="Trim">{(athlete) => <TrimOf athlete={athlete} />}</BenchPage>;
+}
+
+function TrimOf({ athlete }: { athlete: Athlete }) {
+  const [wish, setWish] = useState<TrimWish>({});
+  const trim = useTrim(athlete.id, wish);
+  const unit = useUnit();
+  const mayChange = useMayChange();
+  const first = athlete.name.split(' ')[0] ?? '';
+  return (
+    <Fetched fetch={trim} place="Trim" what="the trim path">
+      {(path) =>
+        path.rope === null ? (
+          <BenchFrame athlete={athlete} title={`${first} has no rope to trim yet`}>
+            <Empty>
+              A path starts from a rope: <Link to={`/ropes/${athlete.id}`}>size one</Link> first.
+            </Empty>
+          </BenchFrame>
+        ) : (
+          <BenchFrame
+            athlete={athlete}
+            title={titleOf(path, first, unit)}
+            decision={<TrimDecision trim={path} athlete={athlete} unit={unit} mayChange={mayChange} />}
+          >
+            <div className={styles.wish}>
+              <label>
+                Goal
+                <Select<Goal | 'usual'>
+                  aria-label="Goal"
+                  value={wish.goal ?? 'usual'}
+                  options={goals}
+                  onChange={(goal) => setWish((now) => withGoal(now, goal))}
+                />
+              </label>
+              <label>
+                Step
+                <Select
+                  aria-label="Step"
+                  value={wish.step ?? '2 cm'}
+                  options={steps}
+                  onChange={(step) => setWish((now) => ({ ...now, step }))}
+                />
+              </label>
+            </div>
+            <TrimSteps trim={path} unit={unit} />
+            <LengthChart trim={path} unit={unit} />
+          </BenchFrame>
+        )
+      }
+    </Fetched>
+  );
+}
+
+function withGoal(wish: TrimWish, goal: Goal | 'usual'): TrimWish {
+  const step = wish.step === undefined ? {} : { step: wish.step };
+  return goal === 'usual' ? step : { ...step, goal };
+}
+
+function titleOf(trim: Trim, first: string, unit: LengthUnit): string {
+  const left = (trim.rope?.cableLengthM ?? 0) - trim.goalM;
+  return trim.steps.length === 0
+    ? `${first}’s rope is at its goal`
+    : `${formatLength(left, unit)} to go, in ${trim.steps.length} ${trim.steps.length === 1 ? 'step' : 'steps'}`;
+}

@@ -1,0 +1,39 @@
+import type { Trim } from '../../../api/trim';
+import { WhereFrom } from '../../../design/page/WhereFrom';
+import { formatLength, type LengthUnit } from '../../../lib/units';
+import { whereFrom } from '../whereFrom';
+import styles from './TrimSteps.module.css';
+
+/** The ropes of the path below each other, to one scale: today's on top, the goal at the bottom. */
+export function TrimSteps({ trim, unit }: { trim: Trim; unit: LengthUnit }) {
+  const now = trim.rope?.cableLengthM ?? trim.goalM;
+  // Drawn from where nothing differs: a step of 4 cm must be seen on 2.5 m.
+  const from = Math.min(now, trim.goalM) - 0.12;
+  const width = (metres: number) =>
+    `${Math.max(4, (100 * (metres - from)) / (Math.max(now, trim.goalM) - from))}%`;
+  return (
+    <section aria-label="Trim path">
+      <p>
+        {trim.advice?.sentence}
+        <WhereFrom of="the goal">{whereFrom.goal}</WhereFrom>
+      </p>
+      <ol className={styles.steps}>
+        <li>
+          <span className={styles.length}>{formatLength(now, unit)}</span>
+          <i style={{ width: width(now) }} aria-hidden="true" />
+          <span className={styles.gate}>
+            today
+            <WhereFrom of="the steps">{whereFrom.step}</WhereFrom>
+          </span>
+        </li>
+        {trim.steps.map((step) => (
+          <li key={step.cableLengthM}>
+            <span className={styles.length}>{formatLength(step.cableLengthM, unit)}</span>
+            <i style={{ width: width(step.cableLengthM) }} aria-hidden="true" />
+            <span className={styles.gate}>{step.gate.sentence}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
