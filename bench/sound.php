@@ -11,7 +11,7 @@ declare(strict_types=1);
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\JumperFault;
 use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\SimulatedJumper;
 use Zumbo\Core\Rhythm\Take;
 use Zumbo\Core\Sound\Ear;
@@ -52,6 +52,6 @@ if ('hear' === $what) {
     $take = SimulatedJumper::jump(Pattern::parse('3s d'), Rate::perMinute(167), 1800, 0.03, JumperFault::None, 1);
     $later = static fn (float $at): float => $at + 1800;
     $began = hrtime(true);
-    $reading = RhythmReading::of(Take::of([...$take->turnsS, ...array_map($later, $take->turnsS)], [...$take->landingsS, ...array_map($later, $take->landingsS)]), Pattern::parse('3s d'));
+    $reading = RhythmReport::of(Take::of([...$take->turnsS, ...array_map($later, $take->turnsS)], [...$take->landingsS, ...array_map($later, $take->landingsS)]), Pattern::parse('3s d'));
     printf("%.1f %d\n", (hrtime(true) - $began) / 1e6, count($reading->passes));
 }

@@ -10,7 +10,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 
 #[Route('/api/athletes')]
@@ -42,7 +42,7 @@ final readonly class AthletesController
     #[Route('/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(AthleteView::class, creates: true)]
-    public function add(UuidV7 $id, #[Body] AthleteInput $input): Created
+    public function add(UuidV7 $id, #[FromBody] AthleteInput $input): Created
     {
         $new = $this->save->add($id, $input);
 
@@ -52,7 +52,7 @@ final readonly class AthletesController
     #[Route('/{id}', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(AthleteView::class)]
-    public function change(UuidV7 $id, WriteCondition $condition, #[Body] AthleteInput $input): AthleteView
+    public function change(UuidV7 $id, WriteCondition $condition, #[FromBody] AthleteInput $input): AthleteView
     {
         $this->save->change($id, $input, $condition);
 
@@ -62,7 +62,7 @@ final readonly class AthletesController
     #[Route('/{id}/stage', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(AthleteView::class)]
-    public function move(UuidV7 $id, WriteCondition $condition, #[Body] StageInput $input): AthleteView
+    public function move(UuidV7 $id, WriteCondition $condition, #[FromBody] StageInput $input): AthleteView
     {
         $this->save->move($id, $input, $condition);
 
@@ -72,7 +72,7 @@ final readonly class AthletesController
     #[Route('/{id}/measures', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(AthleteView::class)]
-    public function measure(UuidV7 $id, WriteCondition $condition, #[Body] MeasuresInput $input): AthleteView
+    public function measure(UuidV7 $id, WriteCondition $condition, #[FromBody] MeasuresInput $input): AthleteView
     {
         $this->save->measure($id, $input, $condition);
 
@@ -103,7 +103,7 @@ final readonly class AthletesController
     #[Route('/{id}/erase', methods: ['POST'])]
     #[IsGranted('ROLE_OWNER')]
     #[Answers(null)]
-    public function erase(UuidV7 $id, WriteCondition $condition, #[Body] EraseInput $input): Response
+    public function erase(UuidV7 $id, WriteCondition $condition, #[FromBody] EraseInput $input): Response
     {
         $this->erase->byName($id, $input, $condition);
 

@@ -6,7 +6,7 @@ namespace Zumbo\App\Athletes;
 
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 final readonly class CautionView
 {
@@ -16,6 +16,6 @@ final readonly class CautionView
 
     public static function of(Caution $caution): self
     {
-        return new self($caution, $caution->stopsJumping(), Catalogue::in(LengthUnit::Centimetre)->sentence($caution->advice()));
+        return new self($caution, $caution->stopsJumping(), MessageCatalogue::in(LengthUnit::Centimetre)->sentence($caution->advice()));
     }
 }

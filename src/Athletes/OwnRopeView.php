@@ -19,8 +19,8 @@ final readonly class OwnRopeView
 
     public static function of(Rope $rope): self
     {
-        $measure = $rope->measure();
+        $spec = $rope->spec();
 
-        return new self($rope->id()->toRfc4122(), $measure->cableLengthM, $measure->family, '' !== $measure->overrideReason, InspectionView::of($rope->inspection()));
+        return new self($rope->id()->toRfc4122(), $spec->cableLengthM, $spec->family, '' !== $spec->overrideReason, InspectionView::of($rope->inspection()));
     }
 }

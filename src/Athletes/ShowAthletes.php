@@ -9,12 +9,13 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\People\StatureReading;
 use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Body\StatureHistory;
+use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Verdict;
 
 /**
@@ -34,7 +35,7 @@ final readonly class ShowAthletes
         $ropes = $this->ropes->current();
         $statures = $this->statures->all();
 
-        return array_map(fn (Athlete $athlete): AthleteView => $this->view($athlete, $ropes[$athlete->id()->toRfc4122()] ?? null, $statures[$athlete->id()->toRfc4122()] ?? []), $this->athletes->present());
+        return array_map(fn (Athlete $athlete): AthleteView => $this->view($athlete, $ropes[$athlete->id()->toRfc4122()] ?? null, $statures[$athlete->id()->toRfc4122()] ?? StatureHistory::none()), $this->athletes->present());
     }
 
     public function one(Uuid $id): AthleteView
@@ -42,10 +43,7 @@ final readonly class ShowAthletes
         return $this->view($this->athletes->get($id), $this->ropes->currentOf($id), $this->statures->ofAthlete($id));
     }
 
-    /**
-     * @param list<StatureReading> $readings the oldest first
-     */
-    private function view(Athlete $athlete, ?Rope $rope, array $readings): AthleteView
+    private function view(Athlete $athlete, ?Rope $rope, StatureHistory $statures): AthleteView
     {
         $today = $this->clock->now();
         $profile = $athlete->profile();
@@ -53,8 +51,8 @@ final readonly class ShowAthletes
         return AthleteView::of(
             $athlete,
             $rope,
-            $this->said(Statures::outgrown($readings, $rope, $profile->statureM)),
-            $this->said(Statures::reminder($readings, $profile->birthYear, $today)),
+            $this->said($statures->outgrown($rope?->createdAt(), Length::ofMetres($profile->statureM))),
+            $this->said($statures->reminder($profile->birthYear, $today)),
             (int) $today->format('Y'),
             $this->coach->role(),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Calc;
 
+use Zumbo\App\Platform\Describe\DescribesPaths;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\FieldKind;
 use Zumbo\Core\Calc\Registry;
@@ -11,11 +12,8 @@ use Zumbo\Core\Calc\Registry;
 /**
  * The computations of the core in the API description, from the same definitions that the command line uses.
  */
-final class CalcPaths
+final class CalcPaths implements DescribesPaths
 {
-    /**
-     * @return array<string, array<string, mixed>>
-     */
     public function paths(): array
     {
         $paths = [];

@@ -21,7 +21,7 @@ final readonly class ClassAthleteView
         public int $stageNumber,
         public ?float $ropeM,
         /** Grown out of the rope, or due to be measured; null: neither. */
-        public ?SentenceView $measure,
+        public ?SentenceView $remeasure,
         public DrillView $drill,
         /** Why this cue: the fault that is worked on, or the drill's own reason. */
         public string $cueReason,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\BeatView;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\Drill;
-use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\PatternTiming;
 
@@ -28,7 +28,7 @@ final readonly class DrillView
         public string $text,
         public string $notation,
         public int $cadencePerMin,
-        public Measure $measure,
+        public CountKind $countKind,
         public int $aim,
         public string $dose,
         public string $cue,
@@ -46,7 +46,7 @@ final readonly class DrillView
             $drill->pattern->text(),
             $drill->pattern->notation(),
             $drill->cadence,
-            $drill->measure,
+            $drill->countKind,
             $drill->aim,
             $drill->dose(),
             $cue ?? $drill->cue,

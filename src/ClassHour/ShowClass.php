@@ -12,7 +12,6 @@ use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
-use Zumbo\App\Entity\People\StatureReading;
 use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Entity\Ropes\Ropes;
@@ -20,6 +19,8 @@ use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Body\StatureHistory;
+use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Path\TodaysSet;
@@ -104,8 +105,8 @@ final readonly class ShowClass
                 explode(' ', $athlete->profile()->name)[0],
                 $athlete->stage(),
                 $athlete->stage()->number(),
-                ($ropes[$id] ?? null)?->measure()->cableLengthM,
-                self::measureFirst($athlete, $ropes[$id] ?? null, $statures[$id] ?? [], $now, $unit),
+                ($ropes[$id] ?? null)?->spec()->cableLengthM,
+                self::measureFirst($athlete, $ropes[$id] ?? null, $statures[$id] ?? StatureHistory::none(), $now, $unit),
                 DrillView::of($drill, $focus?->cue->cue),
                 $focus?->cue->reason->sentence ?? $drill->why,
                 null === $outlook ? null : SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
@@ -117,12 +118,10 @@ final readonly class ShowClass
         }, $athletes);
     }
 
-    /**
-     * @param list<StatureReading> $readings the oldest first
-     */
-    private static function measureFirst(Athlete $athlete, ?Rope $rope, array $readings, \DateTimeImmutable $now, LengthUnit $unit): ?SentenceView
+    private static function measureFirst(Athlete $athlete, ?Rope $rope, StatureHistory $statures, \DateTimeImmutable $now, LengthUnit $unit): ?SentenceView
     {
-        $due = Statures::outgrown($readings, $rope, $athlete->profile()->statureM) ?? Statures::reminder($readings, $athlete->profile()->birthYear, $now);
+        $due = $statures->outgrown($rope?->createdAt(), Length::ofMetres($athlete->profile()->statureM))
+            ?? $statures->reminder($athlete->profile()->birthYear, $now);
 
         return null === $due ? null : SentenceView::of($due, $unit);
     }

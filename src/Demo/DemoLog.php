@@ -12,8 +12,8 @@ use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\Log\Practice;
 use Zumbo\App\Entity\Log\PracticeSet;
 use Zumbo\App\Entity\People\Athlete;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\Drill;
-use Zumbo\Core\Drill\Measure;
 use Zumbo\Core\Path\TodaysSet;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
@@ -78,10 +78,10 @@ final class DemoLog
 
     private function attempt(Athlete $athlete, PracticeSet $set, Drill $drill, string $name, \DateTimeImmutable $at, SimulatedAthlete $truth): Attempt
     {
-        [$kind, $reps, $misses, $end] = match ($drill->measure) {
-            Measure::Streak => [AttemptKind::Streak, ...self::streak($truth->go(2 * $drill->aim))],
-            Measure::Tries => [AttemptKind::Tries, ...self::tries($truth->cleanOf($drill->aim), $drill->aim)],
-            Measure::Hold => [AttemptKind::Hold, $drill->aim, $truth->missesIn($drill->aim), null],
+        [$kind, $reps, $misses, $end] = match ($drill->countKind) {
+            CountKind::Streak => [AttemptKind::Streak, ...self::streak($truth->go(2 * $drill->aim))],
+            CountKind::Tries => [AttemptKind::Tries, ...self::tries($truth->cleanOf($drill->aim), $drill->aim)],
+            CountKind::Hold => [AttemptKind::Hold, $drill->aim, $truth->missesIn($drill->aim), null],
         };
         $clean = $this->draw() < self::CLEAN;
 

@@ -41,7 +41,7 @@ final readonly class DemoRack
         $this->manager->persist(new OwnCable($this->gymId, $this->ids->named('cable blue'), 'Blue coil, 2.6 mm', 0.0026, 2.0, 26.5));
     }
 
-    public function giveOut(\DateTimeImmutable $day): void
+    public function give(\DateTimeImmutable $day): void
     {
         foreach (self::HAD as $name => $tag) {
             foreach (DemoLog::CLASS_DAYS as $before) {

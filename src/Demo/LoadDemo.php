@@ -13,10 +13,10 @@ use Zumbo\App\Entity\Log\ClassHour;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\Focus;
-use Zumbo\App\Entity\People\StatureReading;
+use Zumbo\App\Entity\People\MeasuredStature;
 use Zumbo\App\Entity\People\TapedLandmarks;
 use Zumbo\App\Entity\Ropes\Rope;
-use Zumbo\App\Entity\Ropes\RopeMeasure;
+use Zumbo\App\Entity\Ropes\RopeSpec;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Shared\SignedInCoach;
@@ -69,7 +69,7 @@ final readonly class LoadDemo
             foreach (SaltmarshBarbell::athletes() as $person) {
                 $log->write($this->addAthlete($manager, $ids, $person, $day), $person->truth, $day);
             }
-            $rack->giveOut($day);
+            $rack->give($day);
         });
     }
 
@@ -112,7 +112,7 @@ final readonly class LoadDemo
         $manager->persist($athlete);
         foreach ([] === $person->growth ? [0 => $person->cm] : $person->growth as $week => $cm) {
             $on = DemoLog::classDay($day, $week, 6)->setTime(0, 0);
-            $manager->persist(new StatureReading($this->scope->gymId(), $ids->named($person->name.' stature '.$week), $athlete->id(), $on, $cm / 100));
+            $manager->persist(new MeasuredStature($this->scope->gymId(), $ids->named($person->name.' stature '.$week), $athlete->id(), $on, $cm / 100));
         }
         if ($person->keepsRope) {
             $this->addRopes($manager, $ids, $person, $athlete, $day);
@@ -133,8 +133,8 @@ final readonly class LoadDemo
         $turning = TurningRope::ofCable($rope->cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
         $family = CableAdvice::forStage($athlete->stage(), $turning)->family;
         $keep = function (string $name, float $cableM, string $reason, \DateTimeImmutable $at) use ($manager, $ids, $athlete, $rope, $family): void {
-            $measure = new RopeMeasure($cableM, Handle::USUAL_LENGTH_M, $family, $rope->school, $rope->stance, $rope->cable->metres(), $reason);
-            $manager->persist(new Rope($this->scope->gymId(), $ids->named($name), $athlete->id(), $measure, $at));
+            $spec = new RopeSpec($cableM, Handle::USUAL_LENGTH_M, $family, $rope->school, $rope->stance, $rope->cable->metres(), $reason);
+            $manager->persist(new Rope($this->scope->gymId(), $ids->named($name), $athlete->id(), $spec, $at));
         };
         $computed = $rope->cable->metres();
         $keep($person->name.' rope', $computed, '', $ids->start->modify('+1 day'));

@@ -10,8 +10,8 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromBody;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
 
 /**
@@ -37,7 +37,7 @@ final readonly class FaultsController
     #[Route('/api/athletes/{id}/diagnosis', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(DiagnosisView::class)]
-    public function diagnosis(UuidV7 $id, #[Query] DiagnosisInput $input = new DiagnosisInput()): DiagnosisView
+    public function diagnosis(UuidV7 $id, #[FromQuery] DiagnosisInput $input = new DiagnosisInput()): DiagnosisView
     {
         return $this->diagnose->athlete($id, $input);
     }
@@ -53,7 +53,7 @@ final readonly class FaultsController
     #[Route('/api/focuses/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(FocusView::class, creates: true)]
-    public function give(UuidV7 $id, #[Body] FocusInput $input): Created
+    public function give(UuidV7 $id, #[FromBody] FocusInput $input): Created
     {
         $new = $this->give->give($id, $input);
 

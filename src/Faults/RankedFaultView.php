@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Faults;
 
 use Zumbo\Core\Fault\RankedFault;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * One possible cause.
@@ -29,6 +29,6 @@ final readonly class RankedFaultView
     {
         $fault = $ranked->fault;
 
-        return new self($fault->code, Catalogue::name($fault->code), $fault->why, $ranked->share, array_map(EvidenceView::of(...), $ranked->evidence));
+        return new self($fault->code, MessageCatalogue::name($fault->code), $fault->why, $ranked->share, array_map(EvidenceView::of(...), $ranked->evidence));
     }
 }

@@ -10,7 +10,7 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Shared\AttemptView;
 
@@ -35,7 +35,7 @@ final readonly class AttemptsController
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(AttemptView::class, creates: true)]
-    public function log(UuidV7 $id, #[Body] AttemptInput $input): Created
+    public function log(UuidV7 $id, #[FromBody] AttemptInput $input): Created
     {
         $new = $this->log->log($id, $input);
 
@@ -45,7 +45,7 @@ final readonly class AttemptsController
     #[Route('', methods: ['PATCH'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(AttemptView::class)]
-    public function judge(UuidV7 $id, WriteCondition $condition, #[Body] QualityInput $input): AttemptView
+    public function judge(UuidV7 $id, WriteCondition $condition, #[FromBody] QualityInput $input): AttemptView
     {
         $this->log->judge($id, $input, $condition);
 

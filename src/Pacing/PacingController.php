@@ -8,7 +8,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromQuery;
 
 final readonly class PacingController
 {
@@ -19,7 +19,7 @@ final readonly class PacingController
     #[Route('/api/athletes/{id}/pacing', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(PacingView::class)]
-    public function pacing(UuidV7 $id, #[Query] PacingInput $input = new PacingInput()): PacingView
+    public function pacing(UuidV7 $id, #[FromQuery] PacingInput $input = new PacingInput()): PacingView
     {
         return $this->plan->forAthlete($id, $input);
     }

@@ -12,10 +12,10 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Pacing\Aim;
 use Zumbo\Core\Pacing\AthleteHazard;
-use Zumbo\Core\Pacing\Effort;
 use Zumbo\Core\Pacing\LossDistribution;
 use Zumbo\Core\Pacing\LossGrid;
-use Zumbo\Core\Pacing\PlanStory;
+use Zumbo\Core\Pacing\PlanAdvice;
+use Zumbo\Core\Pacing\RepTiming;
 use Zumbo\Core\Pacing\RoundPlan;
 use Zumbo\Core\Pacing\ScaledWork;
 use Zumbo\Core\Streak\Hazard;
@@ -42,7 +42,7 @@ final readonly class PlanPacing
     public function forAthlete(Uuid $id, PacingInput $input): PacingView
     {
         $athlete = $this->athletes->get($id);
-        $hazard = AthleteHazard::of($athlete->stage(), $this->attempts->evidenceOfDoubles($id, $this->clock->now()));
+        $hazard = AthleteHazard::of($athlete->stage(), $this->attempts->countedDoubles($id, $this->clock->now()));
         $rounds = [];
         $ways = [];
         $loss = LossDistribution::none(LossGrid::of($input->breakCost, $input->missCost));
@@ -55,12 +55,12 @@ final readonly class PlanPacing
         $sum = static fn (callable $of): float => array_sum(array_map($of, $rounds));
         $work = $sum(static fn (RoundPlan $round): float => $round->workS);
         [$p10, $p90] = $loss->quantiles([0.1, 0.9]);
-        $story = PlanStory::of($rounds[0]);
+        $advice = PlanAdvice::of($rounds[0]);
 
         return new PacingView(
             $id->toRfc4122(),
-            SentenceView::of($story->plan, LengthUnit::Centimetre),
-            SentenceView::of($story->matter, LengthUnit::Centimetre),
+            SentenceView::of($advice->plan, LengthUnit::Centimetre),
+            SentenceView::of($advice->matter, LengthUnit::Centimetre),
             SentenceView::of($hazard->source, LengthUnit::Centimetre),
             array_map(RoundView::of(...), $rounds),
             $sum(static fn (RoundPlan $round): float => $round->expectedS),
@@ -83,8 +83,8 @@ final readonly class PlanPacing
             (int) ceil($input->reps / 2),
             self::SINGLES_PER_DOUBLE,
             self::FEWER,
-            new Effort(self::DOUBLES_PER_S, $hazard, $input->missCost, $input->breakCost),
-            new Effort(self::SINGLES_PER_S, Hazard::usualSingles(), $input->missCost, $input->breakCost),
+            new RepTiming(self::DOUBLES_PER_S, $hazard, $input->missCost, $input->breakCost),
+            new RepTiming(self::SINGLES_PER_S, Hazard::usualSingles(), $input->missCost, $input->breakCost),
         );
     }
 

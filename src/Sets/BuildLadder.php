@@ -15,7 +15,7 @@ use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Sets\Ladder;
 use Zumbo\Core\Sets\LadderFamily;
 use Zumbo\Core\Sets\LadderOutlook;
-use Zumbo\Core\Sets\LadderStory;
+use Zumbo\Core\Sets\LadderVerdict;
 use Zumbo\Core\Sets\RungOutlook;
 use Zumbo\Core\Sets\WorkCode;
 use Zumbo\Core\Streak\Hazard;
@@ -44,8 +44,8 @@ final readonly class BuildLadder
         $stage = $athlete->stage();
         $family = LadderFamily::from($input->family);
         $kind = Ladder::kindAt($stage);
-        $measure = Ladder::measuredBy($family, $stage);
-        $own = AthleteHazard::of($stage, $this->attempts->evidenceOfStreaks($athlete, $this->clock->now()));
+        $countKind = Ladder::measuredBy($family, $stage);
+        $own = AthleteHazard::of($stage, $this->attempts->countedStreaks($athlete, $this->clock->now()));
         $ladder = Ladder::of($family, $input->top, $kind, $input->fixedSingles);
         $outlook = JumpKind::Single === $kind
             ? $this->outlook($ladder, $own->hazard, Hazard::constant(self::UNTAUGHT_DOUBLE_MISS))
@@ -55,10 +55,10 @@ final readonly class BuildLadder
         return new LadderView(
             $id->toRfc4122(),
             WorkCode::ofLadder($family),
-            $measure,
-            SentenceView::of(LadderStory::of($outlook), LengthUnit::Centimetre),
+            $countKind,
+            SentenceView::of(LadderVerdict::of($outlook), LengthUnit::Centimetre),
             SentenceView::of($own->source, LengthUnit::Centimetre),
-            array_map(static fn (RungOutlook $rung): RungView => RungView::of($rung, $measure), $outlook->rungs),
+            array_map(static fn (RungOutlook $rung): RungView => RungView::of($rung, $countKind), $outlook->rungs),
             $sum(static fn (RungOutlook $rung): int => $rung->pattern->jumps()),
             $sum(static fn (RungOutlook $rung): int => $rung->pattern->turns()),
             $sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts()),

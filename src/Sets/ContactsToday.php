@@ -33,7 +33,7 @@ final readonly class ContactsToday
         $before = 0;
         foreach ($this->attempts->doneOn($athlete->id(), LocalDay::of($now, $this->gyms->current()->timeZone())) as [$code, $kind, $reps, $misses]) {
             $drill = self::drill($code, $athlete);
-            $before += Contacts::logged($kind->measure(), $reps, $misses, $drill->pattern, $drill->cadence);
+            $before += Contacts::logged($kind->countKind(), $reps, $misses, $drill->pattern, $drill->cadence);
         }
         $birthYear = $athlete->profile()->birthYear;
         $age = null === $birthYear ? null : (int) $now->format('Y') - $birthYear;

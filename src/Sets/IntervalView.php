@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Sets;
 
 use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Sets\IntervalSet;
 
 /**
@@ -22,7 +22,7 @@ final readonly class IntervalView
         /** Under which it is logged. */
         public string $code,
         /** What is counted when it is logged. */
-        public Measure $measure,
+        public CountKind $countKind,
         /** To be read again, or copied. */
         public string $text,
         public int $workS,
@@ -41,10 +41,10 @@ final readonly class IntervalView
     ) {
     }
 
-    public static function of(string $athleteId, IntervalSet $set, Measure $measure, int $contacts, SentenceView $load): self
+    public static function of(string $athleteId, IntervalSet $set, CountKind $countKind, int $contacts, SentenceView $load): self
     {
         return new self(
-            $athleteId, IntervalSet::CODE, $measure, $set->text(), $set->workS, $set->restS, $set->rounds, $set->stations,
+            $athleteId, IntervalSet::CODE, $countKind, $set->text(), $set->workS, $set->restS, $set->rounds, $set->stations,
             array_map(ClockPhaseView::of(...), $set->phases()),
             $set->worksCount(), $set->totalWorkS(), $set->totalRestS(), $set->totalS(), $contacts, $load,
         );

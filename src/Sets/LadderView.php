@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Sets;
 
 use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 
 /**
  * What a ladder asks of an athlete.
@@ -20,7 +20,7 @@ final readonly class LadderView
         /** Under which it is logged. */
         public string $code,
         /** What is counted when a rung is logged. */
-        public Measure $measure,
+        public CountKind $countKind,
         /** How it will go, as a sentence. */
         public SentenceView $outlook,
         /** Where the chance of a miss is taken from. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Sets;
 
 use Zumbo\App\Shared\BeatView;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\PatternTiming;
 use Zumbo\Core\Sets\Ladder;
@@ -35,7 +35,7 @@ final readonly class RungView
     ) {
     }
 
-    public static function of(RungOutlook $rung, Measure $measure): self
+    public static function of(RungOutlook $rung, CountKind $countKind): self
     {
         return new self(
             $rung->pattern->text(),
@@ -44,7 +44,7 @@ final readonly class RungView
             $rung->chance,
             1 / $rung->chance,
             $rung->expectedS,
-            Measure::Tries === $measure ? 1 : Ladder::reps($rung->pattern),
+            CountKind::Tries === $countKind ? 1 : Ladder::reps($rung->pattern),
         );
     }
 }

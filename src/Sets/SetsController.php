@@ -8,7 +8,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromQuery;
 
 final readonly class SetsController
 {
@@ -19,7 +19,7 @@ final readonly class SetsController
     #[Route('/api/athletes/{id}/ladder', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(LadderView::class)]
-    public function ladder(UuidV7 $id, #[Query] LadderInput $input = new LadderInput()): LadderView
+    public function ladder(UuidV7 $id, #[FromQuery] LadderInput $input = new LadderInput()): LadderView
     {
         return $this->ladders->forAthlete($id, $input);
     }
@@ -27,7 +27,7 @@ final readonly class SetsController
     #[Route('/api/athletes/{id}/intervals', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(IntervalView::class)]
-    public function intervals(UuidV7 $id, #[Query] IntervalInput $input = new IntervalInput()): IntervalView
+    public function intervals(UuidV7 $id, #[FromQuery] IntervalInput $input = new IntervalInput()): IntervalView
     {
         return $this->intervals->forAthlete($id, $input);
     }

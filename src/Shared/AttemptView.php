@@ -8,7 +8,7 @@ use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Streak\AttemptEnd;
 
 /**
@@ -44,7 +44,7 @@ final readonly class AttemptView
             $attempt->ended(),
             $attempt->isClean(),
             $attempt->loggedAt()->format('Y-m-d\TH:i:s\Z'),
-            Catalogue::in(LengthUnit::Centimetre)->sentence(self::said($attempt)),
+            MessageCatalogue::in(LengthUnit::Centimetre)->sentence(self::said($attempt)),
             $attempt->isRemoved(),
             $attempt->version(),
         );

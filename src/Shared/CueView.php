@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Shared;
 
-use Zumbo\Core\Fault\CueStory;
+use Zumbo\Core\Fault\CueAdvice;
 use Zumbo\Core\Fault\Fault;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * The one cue for a fault: what to say, what to drill, why, and when to step back.
@@ -32,16 +32,16 @@ final readonly class CueView
      */
     public static function of(Fault $fault, array $signs): self
     {
-        $story = CueStory::of($fault, $signs);
+        $advice = CueAdvice::of($fault, $signs);
 
         return new self(
             $fault->code,
-            Catalogue::name($fault->code),
-            $story->cue,
-            $story->drill,
-            SentenceView::of($story->reason, LengthUnit::Centimetre),
-            null === $story->stepBack ? null : SentenceView::of($story->stepBack, LengthUnit::Centimetre),
-            SentenceView::of($story->watch, LengthUnit::Centimetre),
+            MessageCatalogue::name($fault->code),
+            $advice->cue,
+            $advice->drill,
+            SentenceView::of($advice->reason, LengthUnit::Centimetre),
+            null === $advice->stepBack ? null : SentenceView::of($advice->stepBack, LengthUnit::Centimetre),
+            SentenceView::of($advice->watch, LengthUnit::Centimetre),
         );
     }
 }

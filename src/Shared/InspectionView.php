@@ -6,7 +6,7 @@ namespace Zumbo\App\Shared;
 
 use Zumbo\App\Entity\Ropes\Inspection;
 use Zumbo\Core\Gear\InspectionPoint;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * What the last look at a rope found.
@@ -29,6 +29,6 @@ final readonly class InspectionView
 
     public static function of(Inspection $inspection): self
     {
-        return new self($inspection->on?->format('Y-m-d'), $inspection->isSafe(), $inspection->failed(), array_map(static fn (InspectionPoint $point): string => Catalogue::name('failed.'.$point->value), $inspection->failed()));
+        return new self($inspection->on?->format('Y-m-d'), $inspection->isSafe(), $inspection->failed(), array_map(static fn (InspectionPoint $point): string => MessageCatalogue::name('failed.'.$point->value), $inspection->failed()));
     }
 }

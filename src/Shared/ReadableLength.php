@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Shared;
 
 use Symfony\Component\Validator\Constraint;
+use Zumbo\App\Platform\Input\SaysAcceptedForm;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthRange;
 
@@ -12,7 +13,7 @@ use Zumbo\Core\Measure\LengthRange;
  * A length as a coach types it: `175`, `175 cm`, `1.75 m`, `5'9"`, `5 ft 9`.
  */
 #[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
-final class ReadableLength extends Constraint
+final class ReadableLength extends Constraint implements SaysAcceptedForm
 {
     public readonly LengthRange $range;
 

@@ -7,6 +7,7 @@ namespace Zumbo\App\Shared;
 use Symfony\Component\Validator\Constraint;
 use Symfony\Component\Validator\ConstraintValidator;
 use Symfony\Component\Validator\Exception\UnexpectedTypeException;
+use Zumbo\App\Platform\Input\SaysAcceptedForm;
 use Zumbo\Core\Measure\LengthParser;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\UnreadableLength;
@@ -34,7 +35,7 @@ final class ReadableLengthValidator extends ConstraintValidator
     {
         $this->context->buildViolation($sentence)
             ->setParameter('{{ sentence }}', $sentence)
-            ->setParameter('{{ accepted }}', $accepted)
+            ->setParameter(SaysAcceptedForm::PARAMETER, $accepted)
             ->addViolation();
     }
 }

@@ -6,7 +6,7 @@ namespace Zumbo\App\Shared;
 
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * What a rule found: its code and the sentence a coach reads, in the gym's unit.
@@ -19,7 +19,7 @@ final readonly class SentenceView
 
     public static function of(Verdict $verdict, LengthUnit $unit): self
     {
-        return new self($verdict->code, Catalogue::in($unit)->sentence($verdict));
+        return new self($verdict->code, MessageCatalogue::in($unit)->sentence($verdict));
     }
 
     /**

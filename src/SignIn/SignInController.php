@@ -6,7 +6,7 @@ namespace Zumbo\App\SignIn;
 
 use Symfony\Component\Routing\Attribute\Route;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 
 /**
  * The two addresses of the session. The firewall answers both before these methods are reached; they stand here so
@@ -16,7 +16,7 @@ final class SignInController
 {
     #[Route('/api/sign-in', methods: ['POST'])]
     #[Answers(null)]
-    public function signIn(#[Body] SignInInput $input): never
+    public function signIn(#[FromBody] SignInInput $input): never
     {
         throw new \LogicException('the firewall answers a sign-in');
     }

@@ -12,13 +12,13 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Demo\DemoIds;
 use Zumbo\App\Demo\HiddenTruth;
 use Zumbo\App\Tests\RealServices;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Path\Entry;
 use Zumbo\Core\Path\GateOutlook;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\WeibullFit;
 
 final class DemoTest extends KernelTestCase
@@ -58,11 +58,11 @@ final class DemoTest extends KernelTestCase
     public function testTheToolFindsWhatWasHidden(): void
     {
         $this->load();
-        $callum = WeibullFit::shrunk($this->evidence('Callum Reikie', 'workout'));
+        $callum = WeibullFit::shrunk($this->counted('Callum Reikie', 'workout'));
         self::assertInstanceOf(WeibullFit::class, $callum);
         self::assertGreaterThan(1.4, $callum->shape, 'his misses come with tiredness');
 
-        $femi = GateOutlook::of(Stage::Mix, GateTable::of(Stage::Mix) ?? throw new \LogicException('Mix has a gate'), array_map(static fn (Evidence $evidence): Entry => new Entry(Measure::Hold, $evidence, true), $this->evidence('Femi Adarou', 'mix')));
+        $femi = GateOutlook::of(Stage::Mix, GateTable::of(Stage::Mix) ?? throw new \LogicException('Mix has a gate'), array_map(static fn (CountedReps $counted): Entry => new Entry(CountKind::Hold, $counted, true), $this->counted('Femi Adarou', 'mix')));
         self::assertTrue($femi->open, 'ready, and does not know it');
 
         $bram = static fn (float $clean, float $tries): float => $clean / $tries;
@@ -123,13 +123,13 @@ final class DemoTest extends KernelTestCase
     }
 
     /**
-     * @return list<Evidence>
+     * @return list<CountedReps>
      */
-    private function evidence(string $name, string $stage): array
+    private function counted(string $name, string $stage): array
     {
         $rows = $this->rows('SELECT t.kind, t.reps, t.misses, t.ended FROM attempt t JOIN athlete a ON a.gym_id = t.gym_id AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ? AND t.stage = ? ORDER BY t.logged_at', $name, $stage);
 
-        return array_map(static fn (array $row): Evidence => 'streak' === $row['kind'] ? Evidence::attempt((int) $row['reps'], AttemptEnd::from((string) $row['ended'])) : Evidence::counted((int) $row['reps'], (int) $row['misses']), $rows);
+        return array_map(static fn (array $row): CountedReps => 'streak' === $row['kind'] ? CountedReps::attempt((int) $row['reps'], AttemptEnd::from((string) $row['ended'])) : CountedReps::counted((int) $row['reps'], (int) $row['misses']), $rows);
     }
 
     /**

@@ -33,14 +33,14 @@ final class RhythmApiTest extends ApiTestCase
         self::assertSame([12, 12, 'even', null, 12, 'rhythm.even'], [$take['jumps'], $take['turns'], $take['evenness'], $take['firstBroken'], $take['longestStreak'], $take['verdict']['code']]);
         self::assertEqualsWithDelta(120, $take['cadencePerMin'], 1e-9);
         self::assertSame([
-            ['measure' => 'streak', 'kind' => 'streak', 'reps' => 12, 'misses' => 0, 'end' => 'stopped'],
-            ['measure' => 'tries', 'kind' => 'tries', 'reps' => 12, 'misses' => 0, 'end' => null],
-            ['measure' => 'hold', 'kind' => 'hold', 'reps' => 6, 'misses' => 0, 'end' => null],
+            ['countKind' => 'streak', 'kind' => 'streak', 'reps' => 12, 'misses' => 0, 'end' => 'stopped'],
+            ['countKind' => 'tries', 'kind' => 'tries', 'reps' => 12, 'misses' => 0, 'end' => null],
+            ['countKind' => 'hold', 'kind' => 'hold', 'reps' => 6, 'misses' => 0, 'end' => null],
         ], $take['entries']);
         $tripped = $this->send('POST', '/api/takes/read', ['turnsS' => [0.3, 0.9, 1.5], 'landingsS' => [0.0, 0.6, 1.2, 1.8, 3.8]]);
-        self::assertSame(['measure' => 'streak', 'kind' => 'streak', 'reps' => 3, 'misses' => 0, 'end' => 'miss'], $tripped['entries'][0]);
+        self::assertSame(['countKind' => 'streak', 'kind' => 'streak', 'reps' => 3, 'misses' => 0, 'end' => 'miss'], $tripped['entries'][0]);
         $wentOn = $this->send('POST', '/api/takes/read', ['turnsS' => [0.3, 0.9, 1.5, 4.1], 'landingsS' => [0.0, 0.6, 1.2, 1.8, 3.8, 4.4]]);
-        self::assertSame(['measure' => 'streak', 'kind' => 'sum', 'reps' => 4, 'misses' => 1, 'end' => null], $wentOn['entries'][0]);
+        self::assertSame(['countKind' => 'streak', 'kind' => 'sum', 'reps' => 4, 'misses' => 1, 'end' => null], $wentOn['entries'][0]);
         self::assertSame(4, $this->send('POST', '/api/takes/read', ['turnsS' => $turns, 'landingsS' => $landings, 'target' => '3s d'])['firstBroken']);
         self::assertSame(0, $this->send('POST', '/api/takes/read', ['turnsS' => [], 'landingsS' => []])['longestStreak']);
         $this->send('POST', '/api/takes/read', ['turnsS' => [], 'landingsS' => [1.0, 0.5]]);

@@ -77,7 +77,7 @@ final class BenchApiTest extends ApiTestCase
         self::assertNull($this->send('GET', '/api/athletes/'.$id)['measureAgain']);
         self::connection()->executeStatement('UPDATE stature SET read_on = read_on - INTERVAL 4 MONTH WHERE gym_id = ?', [$gym->toBinary()]);
         self::assertSame('Measured 4 months ago: at this age every 3 months.', $this->send('GET', '/api/athletes')[0]['measureAgain']['sentence']);
-        self::assertSame('growth.measure_again', $this->send('GET', '/api/class')['athletes'][0]['measure']['code']);
+        self::assertSame('growth.measure_again', $this->send('GET', '/api/class')['athletes'][0]['remeasure']['code']);
     }
 
     public function testGrowthIsToldInTheGymsUnit(): void
@@ -87,7 +87,7 @@ final class BenchApiTest extends ApiTestCase
         $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $id, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
         self::connection()->executeStatement('UPDATE stature SET stature_m = 1.5748 WHERE gym_id = ?', [$gym->toBinary()]);
         self::assertSame('Grown 0\'4" since the rope was sized at 5\'2": size it again.', $this->send('GET', '/api/athletes/'.$id)['growth']['sentence']);
-        self::assertStringContainsString('5\'2"', $this->send('GET', '/api/class')['athletes'][0]['measure']['sentence']);
+        self::assertStringContainsString('5\'2"', $this->send('GET', '/api/class')['athletes'][0]['remeasure']['sentence']);
     }
 
     public function testHandsMayGoAsFarAsTheBenchSays(): void

@@ -36,7 +36,7 @@ final class IntervalsApiTest extends ApiTestCase
         foreach (['singles', 'some-doubles'] as $experience) {
             $id = self::id();
             $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => $experience]));
-            $measures[] = [$this->send('GET', "/api/athletes/$id/intervals")['measure'], $this->send('GET', "/api/athletes/$id/intervals?stations=hops")['measure']];
+            $measures[] = [$this->send('GET', "/api/athletes/$id/intervals")['countKind'], $this->send('GET', "/api/athletes/$id/intervals?stations=hops")['countKind']];
         }
         self::assertSame([['streak', 'hold'], ['hold', 'streak']], $measures, 'Singles counts a streak, Mix holds 30 s; a circuit is logged the other way');
     }

@@ -16,7 +16,7 @@ final class LadderApiTest extends ApiTestCase
         $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles']));
         $ladder = $this->send('GET', '/api/athletes/'.$id.'/ladder?family=pyramid&top=7');
         $this->assertStatus(200);
-        self::assertSame(['ladder-pyramid', 'streak', 7], [$ladder['code'], $ladder['measure'], $ladder['rungs'][6]['reps']]);
+        self::assertSame(['ladder-pyramid', 'streak', 7], [$ladder['code'], $ladder['countKind'], $ladder['rungs'][6]['reps']]);
         self::assertCount(13, $ladder['rungs']);
         self::assertSame([49, 98, 49], [$ladder['jumps'], $ladder['turns'], $ladder['contacts']], 'a pyramid of 7 is 49 jumps');
         self::assertSame('7 doubles', $ladder['rungs'][6]['text']);
@@ -47,9 +47,9 @@ final class LadderApiTest extends ApiTestCase
         $id = $this->newAthlete();
         $ladder = $this->send('GET', "/api/athletes/$id/ladder?top=12");
         self::assertSame('12 singles', $ladder['rungs'][11]['text']);
-        self::assertSame(['streak', 12], [$ladder['measure'], $ladder['rungs'][11]['reps']]);
+        self::assertSame(['streak', 12], [$ladder['countKind'], $ladder['rungs'][11]['reps']]);
         $mixed = $this->send('GET', "/api/athletes/$id/ladder?family=falling-singles&top=5");
-        self::assertSame('tries', $mixed['measure'], 'a rung of singles with one double says nothing about a hundred singles');
+        self::assertSame('tries', $mixed['countKind'], 'a rung of singles with one double says nothing about a hundred singles');
         self::assertSame([1, 1, 1, 1, 1], array_column($mixed['rungs'], 'reps'));
     }
 

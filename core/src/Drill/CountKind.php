@@ -7,7 +7,7 @@ namespace Zumbo\Core\Drill;
 /**
  * What is counted in a drill.
  */
-enum Measure: string
+enum CountKind: string
 {
     /** Reps of an unbroken go, and how it ended. */
     case Streak = 'streak';

@@ -21,7 +21,7 @@ final readonly class Drill
         public Pattern $pattern,
         /** Jumps a minute. */
         public int $cadence,
-        public Measure $measure,
+        public CountKind $countKind,
         /** How much: reps of a streak, tries, or seconds of a hold. */
         public int $aim,
         public int $sets,
@@ -33,10 +33,10 @@ final readonly class Drill
     /** "3 sets of 30 s", in plain words. */
     public function dose(): string
     {
-        $aim = match ($this->measure) {
-            Measure::Streak => $this->aim.' unbroken',
-            Measure::Tries => $this->aim.' tries',
-            Measure::Hold => $this->aim.' s',
+        $aim = match ($this->countKind) {
+            CountKind::Streak => $this->aim.' unbroken',
+            CountKind::Tries => $this->aim.' tries',
+            CountKind::Hold => $this->aim.' s',
         };
 
         return \sprintf('%d × %s', $this->sets, $aim);

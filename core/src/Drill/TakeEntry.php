@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Drill;
 
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 
 /**
  * A take as one entry of the log, as a drill counts it: of its highest kind of jump the reps, and the misses; seconds for a
@@ -13,7 +13,7 @@ use Zumbo\Core\Rhythm\RhythmReading;
 final readonly class TakeEntry
 {
     private function __construct(
-        public Measure $measure,
+        public CountKind $countKind,
         public int $reps,
         public int $misses,
         /** Several goes in one: a take that went on after a miss is no single streak. */
@@ -21,15 +21,15 @@ final readonly class TakeEntry
     ) {
     }
 
-    public static function of(RhythmReading $reading, Measure $measure): self
+    public static function of(RhythmReport $reading, CountKind $countKind): self
     {
         $misses = 0 === $reading->turns ? 0 : \count(array_filter($reading->streaks, static fn (array $streak): bool => 'miss' === $streak['ended']));
-        $reps = Measure::Hold === $measure ? (int) round($reading->seconds) : self::reps($reading);
+        $reps = CountKind::Hold === $countKind ? (int) round($reading->seconds) : self::reps($reading);
 
-        return new self($measure, $reps, $misses, Measure::Streak === $measure && $misses > 0 && \count($reading->streaks) > 1);
+        return new self($countKind, $reps, $misses, CountKind::Streak === $countKind && $misses > 0 && \count($reading->streaks) > 1);
     }
 
-    private static function reps(RhythmReading $reading): int
+    private static function reps(RhythmReport $reading): int
     {
         if (0 === $reading->turns) {
             return \count($reading->passes);

@@ -10,7 +10,7 @@ use Zumbo\Core\Measure\Verdict;
 /**
  * What a coach says, and why: one cue for one fault, the drill that goes before the next set, and when to step back.
  */
-final readonly class CueStory
+final readonly class CueAdvice
 {
     /** So many goes without a change are enough to know (our assumption). */
     public const GOES_BEFORE_STEPPING_BACK = 3;

@@ -13,7 +13,7 @@ use Zumbo\Core\Measure\Verdict;
  * A pin is the coach's word: the rope goes to whom it is pinned, however long it is, unless it failed its inspection; and to
  * nobody else.
  */
-final readonly class GiveOut
+final readonly class GivingPlan
 {
     /** A difference so small is none: sizing is not finer than a centimetre, and both lengths are sized. */
     private const SAME_M = 0.015;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Gear;
 
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * What must be shown with a length before the next step is taken off: sets in a row without a miss (common practice; how many
@@ -19,7 +19,7 @@ final readonly class TrimGate
     {
     }
 
-    /** @param list<Evidence> $since what was logged with this length, the newest last */
+    /** @param list<CountedReps> $since what was logged with this length, the newest last */
     public static function of(array $since): self
     {
         $held = 0;

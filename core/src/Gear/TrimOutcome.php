@@ -6,7 +6,7 @@ namespace Zumbo\Core\Gear;
 
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Numeric\BetaDistribution;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * Whether a trim helped: the chance of a miss per rep before and after it, each a beta posterior from nothing believed
@@ -43,8 +43,8 @@ final readonly class TrimOutcome
     }
 
     /**
-     * @param list<Evidence> $before with the length before it, of the same kind of set
-     * @param list<Evidence> $after  since
+     * @param list<CountedReps> $before with the length before it, of the same kind of set
+     * @param list<CountedReps> $after  since
      */
     public static function of(array $before, array $after): self
     {
@@ -93,15 +93,15 @@ final readonly class TrimOutcome
     }
 
     /**
-     * @param list<Evidence> $entries
+     * @param list<CountedReps> $entries
      *
      * @return array{int, int} reps, misses
      */
     private static function sums(array $entries): array
     {
         return [
-            array_sum(array_map(static fn (Evidence $entry): int => $entry->successes, $entries)),
-            array_sum(array_map(static fn (Evidence $entry): int => $entry->misses, $entries)),
+            array_sum(array_map(static fn (CountedReps $entry): int => $entry->successes, $entries)),
+            array_sum(array_map(static fn (CountedReps $entry): int => $entry->misses, $entries)),
         ];
     }
 

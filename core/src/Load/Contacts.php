@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Load;
 
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Rhythm\Pattern;
 
 /**
@@ -18,13 +18,13 @@ final class Contacts
      * @param Pattern $pattern of one try
      * @param float   $cadence jumps a minute, for what is held
      */
-    public static function logged(Measure $measure, int $good, int $misses, Pattern $pattern, float $cadence): int
+    public static function logged(CountKind $measure, int $good, int $misses, Pattern $pattern, float $cadence): int
     {
         return match ($measure) {
             // A missed rep was jumped too.
-            Measure::Streak => $good + $misses,
-            Measure::Tries => ($good + $misses) * $pattern->jumps(),
-            Measure::Hold => (int) round($good * $cadence / 60),
+            CountKind::Streak => $good + $misses,
+            CountKind::Tries => ($good + $misses) * $pattern->jumps(),
+            CountKind::Hold => (int) round($good * $cadence / 60),
         };
     }
 }

@@ -6,7 +6,7 @@ namespace Zumbo\Core\Measure;
 
 /**
  * What a rule found, as a code and the values it rests on. Words for people are made of it in one place,
- * Zumbo\Core\Messages\Catalogue; a refusal is a verdict, not an exception.
+ * Zumbo\Core\Messages\MessageCatalogue; a refusal is a verdict, not an exception.
  */
 final readonly class Verdict
 {

@@ -15,7 +15,7 @@ use Zumbo\Core\Measure\Verdict;
  * A sentence is a template; `{name}` prints a value: `…_m` as a length in the coach's unit, other numbers with two
  * digits, and strings through the table of names.
  */
-final readonly class Catalogue
+final readonly class MessageCatalogue
 {
     private const SENTENCES = [
         'rope.by_landmark' => 'Cable {cable_m}: {school} school, {stance}, {reading}; the {school} is estimated from height, so ± {uncertainty_m}. Tape it to be surer.',
@@ -221,11 +221,11 @@ final readonly class Catalogue
     }
 
     /**
-     * @throws NoWords when the code has no sentence, or the sentence asks for a value the verdict lacks
+     * @throws MissingMessage when the code has no sentence, or the sentence asks for a value the verdict lacks
      */
     public function sentence(Verdict $verdict): string
     {
-        $template = self::SENTENCES[$verdict->code] ?? throw NoWords::forCode($verdict->code);
+        $template = self::SENTENCES[$verdict->code] ?? throw MissingMessage::forCode($verdict->code);
 
         return (string) preg_replace_callback(
             '/\{(\w+)\}/',
@@ -250,7 +250,7 @@ final readonly class Catalogue
 
     private function print(Verdict $verdict, string $key): string
     {
-        $value = $verdict->values[$key] ?? throw NoWords::forValue($verdict->code, $key);
+        $value = $verdict->values[$key] ?? throw MissingMessage::forValue($verdict->code, $key);
 
         return match (true) {
             \is_string($value) => 1 === preg_match('/^[a-z.-]+$/', $value) ? self::name($value) : $value,

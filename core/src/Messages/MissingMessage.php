@@ -9,7 +9,7 @@ use Zumbo\Core\Measure\CoreException;
 /**
  * A verdict the catalogue can't word: a mistake in the program, never in the input.
  */
-final class NoWords extends \LogicException implements CoreException
+final class MissingMessage extends \LogicException implements CoreException
 {
     public static function forCode(string $code): self
     {

@@ -6,7 +6,7 @@ namespace Zumbo\Core\Pacing;
 
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Stage;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Streak\Posterior;
 use Zumbo\Core\Streak\Prior;
@@ -26,11 +26,11 @@ final readonly class AthleteHazard
     }
 
     /**
-     * @param list<Evidence> $evidence goes and sums of doubles
+     * @param list<CountedReps> $counted goes and sums of doubles
      */
-    public static function of(Stage $stage, array $evidence): self
+    public static function of(Stage $stage, array $counted): self
     {
-        $goes = array_values(array_filter($evidence, static fn (Evidence $entry): bool => !$entry->summed));
+        $goes = array_values(array_filter($counted, static fn (CountedReps $entry): bool => !$entry->summed));
         $fit = WeibullFit::shrunk($goes);
         if ($fit instanceof WeibullFit) {
             $code = match (true) {
@@ -41,8 +41,8 @@ final readonly class AthleteHazard
 
             return new self(Hazard::weibull($fit->scale, $fit->shape), Verdict::of($code, ['goes' => \count($goes), 'shape' => $fit->shape]));
         }
-        $posterior = Posterior::of(Prior::forStage($stage), $evidence);
+        $posterior = Posterior::of(Prior::forStage($stage), $counted);
 
-        return new self(Hazard::constant(1 - $posterior->chance->mean()), Verdict::of('pacing.from_stage', ['entries' => \count($evidence)]));
+        return new self(Hazard::constant(1 - $posterior->chance->mean()), Verdict::of('pacing.from_stage', ['entries' => \count($counted)]));
     }
 }

@@ -9,7 +9,7 @@ use Zumbo\Core\Measure\Verdict;
 /**
  * What a coach should read off a plan: how to break, and whether it matters.
  */
-final readonly class PlanStory
+final readonly class PlanAdvice
 {
     /** Less than this share of the time and breaks hardly matter. */
     private const HARDLY = 0.02;

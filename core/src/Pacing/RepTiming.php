@@ -9,7 +9,7 @@ use Zumbo\Core\Streak\Hazard;
 /**
  * How one kind of rep goes for an athlete: rate, chance of a miss, and what misses and breaks cost.
  */
-final readonly class Effort
+final readonly class RepTiming
 {
     public function __construct(public float $repsPerS, public Hazard $hazard, public float $missCostS, public float $breakCostS)
     {

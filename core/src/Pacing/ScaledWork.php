@@ -23,7 +23,7 @@ final readonly class ScaledWork
      *
      * @return non-empty-list<self> one of each
      */
-    public static function all(int $reps, int $first, float $ratio, float $fraction, Effort $doubles, Effort $singles): array
+    public static function all(int $reps, int $first, float $ratio, float $fraction, RepTiming $doubles, RepTiming $singles): array
     {
         $counts = [
             [Scaling::Full, $reps, 0],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Path;
 
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 
 /**
  * What must be shown before the next stage, as count; quality is asked before count.
@@ -12,7 +12,7 @@ use Zumbo\Core\Drill\Measure;
 final readonly class Gate
 {
     public function __construct(
-        public Measure $measure,
+        public CountKind $countKind,
         /** Reps unbroken, clean ones, or seconds without a miss. */
         public int $count,
         /** Out of how many tries; 0 for the other kinds. */

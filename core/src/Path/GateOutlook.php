@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Path;
 
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Stage;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Posterior;
 use Zumbo\Core\Streak\Prior;
 
@@ -51,9 +51,9 @@ final readonly class GateOutlook
      */
     public static function of(Stage $stage, Gate $gate, array $entries): self
     {
-        $fitting = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->measure === $gate->measure));
-        $prior = Measure::Tries === $gate->measure ? Prior::flat() : Prior::forStage($stage);
-        $posterior = Posterior::of($prior, array_map(static fn (Entry $entry): Evidence => $entry->evidence, $fitting));
+        $fitting = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->countKind === $gate->countKind));
+        $prior = CountKind::Tries === $gate->countKind ? Prior::flat() : Prior::forStage($stage);
+        $posterior = Posterior::of($prior, array_map(static fn (Entry $entry): CountedReps => $entry->counted, $fitting));
         $chance = self::chance($gate, $posterior);
         $interval = self::interval($gate, $posterior);
         $count = \count($fitting);
@@ -66,7 +66,7 @@ final readonly class GateOutlook
 
     private static function chance(Gate $gate, Posterior $posterior): float
     {
-        return Measure::Tries === $gate->measure
+        return CountKind::Tries === $gate->countKind
             ? $posterior->chanceOfClean($gate->count, $gate->tries)
             : $posterior->chanceOf($gate->count);
     }
@@ -77,7 +77,7 @@ final readonly class GateOutlook
     private static function interval(Gate $gate, Posterior $posterior): array
     {
         [$low, $high] = $posterior->interval(self::INTERVAL);
-        if (Measure::Tries === $gate->measure) {
+        if (CountKind::Tries === $gate->countKind) {
             return [self::binomialTail($low, $gate), self::binomialTail($high, $gate)];
         }
 
@@ -129,7 +129,7 @@ final readonly class GateOutlook
     {
         $values = ['count' => $gate->count, 'tries' => $gate->tries, 'in_ten' => (int) round(10 * $chance)];
         if (0 === $count) {
-            return Verdict::of('gate.unknown_'.$gate->measure->value, $values);
+            return Verdict::of('gate.unknown_'.$gate->countKind->value, $values);
         }
         $often = match (true) {
             $chance < 0.05 => 'hardly',
@@ -138,7 +138,7 @@ final readonly class GateOutlook
             default => 'in_ten',
         };
 
-        return Verdict::of('gate.'.$often.'_'.$gate->measure->value, $values);
+        return Verdict::of('gate.'.$often.'_'.$gate->countKind->value, $values);
     }
 
     private static function basis(int $count, ?int $more, bool $summed): Verdict

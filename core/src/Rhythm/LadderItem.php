@@ -7,7 +7,7 @@ namespace Zumbo\Core\Rhythm;
 /**
  * A pattern done once for each rung, with the rung's number standing in it as a count.
  */
-final readonly class Ladder implements PatternItem
+final readonly class LadderItem implements PatternItem
 {
     /**
      * @param non-empty-list<Pattern> $rungs

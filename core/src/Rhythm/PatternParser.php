@@ -99,7 +99,7 @@ final class PatternParser
         return $footwork;
     }
 
-    private function group(int $depth): Group|Ladder
+    private function group(int $depth): Group|LadderItem
     {
         if ($depth >= self::DEEPEST) {
             throw $this->unexpected('at most '.self::DEEPEST.' brackets inside each other');
@@ -154,7 +154,7 @@ final class PatternParser
     }
 
     /** The numbers come first, as they stand in the rungs; then the brackets are read once for each. */
-    private function ladder(int $depth, int $after): Ladder
+    private function ladder(int $depth, int $after): LadderItem
     {
         if (null !== $this->rung) {
             throw $this->unexpected('no ladder inside a ladder');
@@ -162,7 +162,7 @@ final class PatternParser
         [$start, $this->at] = [$this->at, $after];
         [$turningPoints, $step] = $this->rungs();
         $end = $this->at;
-        $numbers = Ladder::numbers($turningPoints, $step);
+        $numbers = LadderItem::numbers($turningPoints, $step);
         if (\count($numbers) > self::MOST_RUNGS) {
             throw PatternError::at($after + 1, (string) \count($numbers), 'at most '.self::MOST_RUNGS.' rungs');
         }
@@ -177,7 +177,7 @@ final class PatternParser
             throw PatternError::at($start + 1, '(', 'n as a count in the brackets of a ladder, like (nd)n=1..5');
         }
 
-        return new Ladder($rungs, $turningPoints, $step);
+        return new LadderItem($rungs, $turningPoints, $step);
     }
 
     private function rungsRead(): int

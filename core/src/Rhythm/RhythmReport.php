@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\Verdict;
  *
  * A trip is a jump without a turn beside a pause; a jump without a turn between others is a double bounce.
  */
-final readonly class RhythmReading
+final readonly class RhythmReport
 {
     /** So many jumps at least before anything is said of the beat. */
     private const LEAST_JUMPS = 8;

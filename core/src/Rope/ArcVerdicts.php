@@ -10,7 +10,7 @@ use Zumbo\Core\Measure\Verdict;
 /**
  * What a coach should read off a turning rope: the headline, and one verdict for each thing the picture shows.
  */
-final readonly class ArcStory
+final readonly class ArcVerdicts
 {
     /** Less spare arc than this is no learner's room any more: the rope just brushes the floor (our assumption). */
     private const SNUG_M = 0.03;

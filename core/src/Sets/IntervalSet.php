@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Sets;
 
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Stage;
@@ -121,11 +121,11 @@ final readonly class IntervalSet
      * What is counted when it is logged: seconds and misses where the stage's gate is a hold, reps and misses elsewhere.
      * A circuit mixes jumps, so it says nothing about a gate: it is logged the other way, as work done.
      */
-    public function measuredBy(Stage $stage): Measure
+    public function measuredBy(Stage $stage): CountKind
     {
-        $hold = Measure::Hold === GateTable::of($stage)?->measure;
+        $hold = CountKind::Hold === GateTable::of($stage)?->countKind;
 
-        return $hold === ([] === $this->stations) ? Measure::Hold : Measure::Streak;
+        return $hold === ([] === $this->stations) ? CountKind::Hold : CountKind::Streak;
     }
 
     private static function refuse(string $part, int $given, int $least, int $most, string $unit): void

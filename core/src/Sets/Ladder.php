@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Sets;
 
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Rhythm\JumpRun;
@@ -38,12 +38,12 @@ final readonly class Ladder
      * What is counted when a rung is logged: its reps, or, when it mixes jumps that the stage's gate does not, only
      * whether it was clean.
      */
-    public static function measuredBy(LadderFamily $family, Stage $stage): Measure
+    public static function measuredBy(LadderFamily $family, Stage $stage): CountKind
     {
         return match ($family) {
-            LadderFamily::Rising, LadderFamily::Pyramid => Measure::Streak,
-            LadderFamily::FixedSingles => $stage->isBefore(Stage::Snap) ? Measure::Tries : Measure::Streak,
-            LadderFamily::FallingSingles => Measure::Tries,
+            LadderFamily::Rising, LadderFamily::Pyramid => CountKind::Streak,
+            LadderFamily::FixedSingles => $stage->isBefore(Stage::Snap) ? CountKind::Tries : CountKind::Streak,
+            LadderFamily::FallingSingles => CountKind::Tries,
         };
     }
 

@@ -10,7 +10,7 @@ use Zumbo\Core\Measure\Verdict;
  * Whether a ladder suits practice: rungs that are made about 85 times in 100 teach best (R. C. Wilson et al., Nature
  * Communications 10:4646 (2019)).
  */
-final class LadderStory
+final class LadderVerdict
 {
     private const BEST_CHANCE = 0.85;
 

@@ -7,7 +7,7 @@ namespace Zumbo\Core\Sound;
 /**
  * The short sounds of the beat, made from damped waves.
  */
-final class Knocks
+final class BeatSounds
 {
     /**
      * A wave that dies away.

@@ -36,8 +36,8 @@ final class ClickTrack
         if ($rounds < 1 || $seconds > self::LONGEST_S) {
             throw OutOfRange::of('rounds', (string) $rounds, \sprintf('from 1, and at most %d minutes in all', (int) (self::LONGEST_S / 60)));
         }
-        $knock = Knocks::landing(self::RATE);
-        $tick = Knocks::turn(self::RATE);
+        $knock = BeatSounds::landing(self::RATE);
+        $tick = BeatSounds::turn(self::RATE);
         $sounds = [new PlacedSound(self::LEAD_S, $knock, self::LANDING_GAIN)];
         for ($round = 0; $round < $rounds; ++$round) {
             foreach ($beats as $beat) {

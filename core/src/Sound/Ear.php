@@ -26,7 +26,7 @@ final class Ear
      *
      * @throws WavError when the file is cut off, too long, or holds no numbers
      */
-    public static function hear(WavReader $wav, ?callable $progress = null): Heard
+    public static function hear(WavReader $wav, ?callable $progress = null): HeardTake
     {
         $bands = new TwoBands($wav->rate, $wav->channels, $wav->kind->full());
         $hop = $bands->hopS();
@@ -57,14 +57,14 @@ final class Ear
      * @param list<Onset> $turns
      * @param list<Onset> $landings
      */
-    private static function judge(array $turns, array $landings, WaveOutline $wave, float $seconds): Heard
+    private static function judge(array $turns, array $landings, WaveOutline $wave, float $seconds): HeardTake
     {
         $landed = OnsetChoice::of($landings, self::THUD_SHARE);
         $turned = OnsetChoice::of(self::withoutSlaps($turns, $landed->chosen), self::TICK_SHARE);
         $feet = MissedLandings::found($landings, $landed->chosen, $turned->chosen, self::FAINTEST);
         $times = static fn (Onset $onset): float => $onset->atS;
 
-        return Heard::of(Take::of(array_map($times, self::withoutSlaps($turned->chosen, $feet)), array_map($times, $feet)), min($turned->margin, $landed->margin), $turned->doubt, $seconds, $wave);
+        return HeardTake::of(Take::of(array_map($times, self::withoutSlaps($turned->chosen, $feet)), array_map($times, $feet)), min($turned->margin, $landed->margin), $turned->doubt, $seconds, $wave);
     }
 
     /**

@@ -10,7 +10,7 @@ use Zumbo\Core\Rhythm\Take;
 /**
  * What the ear made of a recording, and how sure it is. Below the limit it shows what it heard and counts nothing.
  */
-final readonly class Heard
+final readonly class HeardTake
 {
     /** The jumper must stand so far above the rest; found on takes of the synthesiser at -5 to 20 dB and on mixes of two. */
     private const LEAST_MARGIN = 1.2;

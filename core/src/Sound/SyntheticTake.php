@@ -68,8 +68,8 @@ final readonly class SyntheticTake
     {
         $chance = new Draws($this->seed);
         // Every hall, rope and shoe sounds different.
-        $tick = Knocks::turn($this->rate, $chance->between(3000, 5600), $chance->between(0.0015, 0.005));
-        $knock = Knocks::landing($this->rate, $chance->between(52, 115), $chance->between(0.022, 0.065));
+        $tick = BeatSounds::turn($this->rate, $chance->between(3000, 5600), $chance->between(0.0015, 0.005));
+        $knock = BeatSounds::landing($this->rate, $chance->between(52, 115), $chance->between(0.022, 0.065));
         $sounds = [];
         foreach ($this->truth->turnsS as $at) {
             $this->place($sounds, $at, $tick, self::TURN_GAIN * $chance->between(1 - self::SPREAD, 1 + self::SPREAD));

@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\OutOfRange;
  * A single go of x reps that ended by a miss is x successes and one miss; stopped on purpose, x successes and none. A
  * set's sum says the same of all its goes together; a timed hold counts seconds instead of reps.
  */
-final readonly class Evidence
+final readonly class CountedReps
 {
     /** After so many days an entry counts half (our assumption: a month-old set tells half as much). */
     public const HALF_LIFE_DAYS = 28.0;

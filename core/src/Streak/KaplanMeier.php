@@ -25,13 +25,13 @@ final readonly class KaplanMeier
     }
 
     /**
-     * @param list<Evidence> $goes single goes only
+     * @param list<CountedReps> $goes single goes only
      *
      * @return list<self> one row per rep at which somebody missed, in order
      */
     public static function ofGoes(array $goes): array
     {
-        return self::ofTimes(array_map(static fn (Evidence $go): array => [$go->successes + min(1, $go->misses), $go->misses > 0], $goes));
+        return self::ofTimes(array_map(static fn (CountedReps $go): array => [$go->successes + min(1, $go->misses), $go->misses > 0], $goes));
     }
 
     /**

@@ -22,20 +22,20 @@ final readonly class Posterior
     }
 
     /**
-     * @param list<Evidence> $evidence
+     * @param list<CountedReps> $counted
      */
-    public static function of(Prior $prior, array $evidence): self
+    public static function of(Prior $prior, array $counted): self
     {
         $alpha = $prior->alpha;
         $beta = $prior->beta;
         $summed = false;
-        foreach ($evidence as $entry) {
+        foreach ($counted as $entry) {
             $alpha += $entry->weight() * $entry->successes;
             $beta += $entry->weight() * $entry->misses;
             $summed = $summed || $entry->summed;
         }
 
-        return new self(BetaDistribution::of($alpha, $beta), \count($evidence), $summed);
+        return new self(BetaDistribution::of($alpha, $beta), \count($counted), $summed);
     }
 
     /**

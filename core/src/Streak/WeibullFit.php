@@ -33,7 +33,7 @@ final readonly class WeibullFit
     }
 
     /**
-     * @param list<Evidence> $goes single goes
+     * @param list<CountedReps> $goes single goes
      *
      * @return self|Verdict the verdict says why the curve can't be told
      */
@@ -45,7 +45,7 @@ final readonly class WeibullFit
     /**
      * The same, with the shape drawn towards 1.
      *
-     * @param list<Evidence> $goes
+     * @param list<CountedReps> $goes
      */
     public static function shrunk(array $goes): self|Verdict
     {
@@ -53,21 +53,21 @@ final readonly class WeibullFit
     }
 
     /**
-     * @param list<Evidence>         $goes
+     * @param list<CountedReps>      $goes
      * @param callable(float): float $penalty
      */
     private static function fit(array $goes, callable $penalty): self|Verdict
     {
-        $misses = \count(array_filter($goes, static fn (Evidence $go): bool => $go->misses > 0));
+        $misses = \count(array_filter($goes, static fn (CountedReps $go): bool => $go->misses > 0));
         if ($misses < self::LEAST_MISSES) {
             return Verdict::of('weibull.few_misses', ['misses' => $misses, 'needed' => self::LEAST_MISSES]);
         }
-        $failed = array_unique(array_map(static fn (Evidence $go): int => $go->misses > 0 ? $go->successes : -1, $goes));
+        $failed = array_unique(array_map(static fn (CountedReps $go): int => $go->misses > 0 ? $go->successes : -1, $goes));
         if (1 === \count(array_diff($failed, [-1]))) {
             return Verdict::of('weibull.all_alike', ['misses' => $misses]);
         }
         $cost = static fn (float $lnScale, float $lnShape): float => self::cost($goes, $lnScale, $lnShape) + $penalty($lnShape);
-        $start = log(1 + array_sum(array_map(static fn (Evidence $go): int => $go->successes, $goes)) / $misses);
+        $start = log(1 + array_sum(array_map(static fn (CountedReps $go): int => $go->successes, $goes)) / $misses);
         [$lnScale, $lnShape] = Minimiser::of($cost, $start, 0.0);
         [$xx, $xy, $yy] = Minimiser::curvature($cost, $lnScale, $lnShape);
         $determinant = $xx * $yy - $xy ** 2;
@@ -79,7 +79,7 @@ final readonly class WeibullFit
     }
 
     /**
-     * @param list<Evidence> $goes
+     * @param list<CountedReps> $goes
      */
     private static function cost(array $goes, float $lnScale, float $lnShape): float
     {

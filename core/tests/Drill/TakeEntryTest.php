@@ -6,9 +6,9 @@ namespace Zumbo\Core\Tests\Drill;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\TakeEntry;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\Take;
 
 final class TakeEntryTest extends TestCase
@@ -20,7 +20,7 @@ final class TakeEntryTest extends TestCase
     #[DataProvider('takes')]
     public function testCountsTheHighestKindAndTheMisses(array $turns, array $landings, int $reps, int $misses): void
     {
-        $entry = TakeEntry::of(RhythmReading::of(Take::of($turns, $landings)), Measure::Tries);
+        $entry = TakeEntry::of(RhythmReport::of(Take::of($turns, $landings)), CountKind::Tries);
         self::assertSame([$reps, $misses, false], [$entry->reps, $entry->misses, $entry->summed]);
     }
 
@@ -38,18 +38,18 @@ final class TakeEntryTest extends TestCase
 
     public function testAStreakThatWentOnAfterAMissIsASum(): void
     {
-        $endedByIt = RhythmReading::of(Take::of([0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8]));
-        $wentOn = RhythmReading::of(Take::of([0.3, 0.9, 1.5, 4.1], [0.0, 0.6, 1.2, 1.8, 3.8, 4.4]));
-        $onlyLandings = RhythmReading::of(Take::of([], [0.0, 0.6, 1.2, 1.8]));
-        self::assertFalse(TakeEntry::of($endedByIt, Measure::Streak)->summed);
-        self::assertTrue(TakeEntry::of($wentOn, Measure::Streak)->summed);
-        self::assertFalse(TakeEntry::of($onlyLandings, Measure::Streak)->summed);
+        $endedByIt = RhythmReport::of(Take::of([0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8]));
+        $wentOn = RhythmReport::of(Take::of([0.3, 0.9, 1.5, 4.1], [0.0, 0.6, 1.2, 1.8, 3.8, 4.4]));
+        $onlyLandings = RhythmReport::of(Take::of([], [0.0, 0.6, 1.2, 1.8]));
+        self::assertFalse(TakeEntry::of($endedByIt, CountKind::Streak)->summed);
+        self::assertTrue(TakeEntry::of($wentOn, CountKind::Streak)->summed);
+        self::assertFalse(TakeEntry::of($onlyLandings, CountKind::Streak)->summed);
     }
 
     public function testAHoldCountsItsSeconds(): void
     {
-        $tripped = RhythmReading::of(Take::of([0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8]));
-        $entry = TakeEntry::of($tripped, Measure::Hold);
+        $tripped = RhythmReport::of(Take::of([0.3, 0.9, 1.5], [0.0, 0.6, 1.2, 1.8, 3.8]));
+        $entry = TakeEntry::of($tripped, CountKind::Hold);
         self::assertSame([4, 1, false], [$entry->reps, $entry->misses, $entry->summed]);
     }
 }

@@ -11,7 +11,7 @@ use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\RankedFault;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Stage\Stage;
 
 final class DiagnosisTest extends TestCase
@@ -63,7 +63,7 @@ final class DiagnosisTest extends TestCase
 
     public function testTheRopeIsLookedAtFirstUnlessItWas(): void
     {
-        $words = Catalogue::in(LengthUnit::Centimetre);
+        $words = MessageCatalogue::in(LengthUnit::Centimetre);
         $signs = [Sign::CatchesToes];
         $unchecked = Diagnosis::of($signs, Stage::Join, false);
         self::assertTrue($unchecked->ropeFirst);

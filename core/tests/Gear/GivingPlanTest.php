@@ -6,16 +6,16 @@ namespace Zumbo\Core\Tests\Gear;
 
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Cable\CableFamily;
-use Zumbo\Core\Gear\GiveOut;
+use Zumbo\Core\Gear\GivingPlan;
 use Zumbo\Core\Gear\InspectionPoint;
 use Zumbo\Core\Gear\RopeWish;
 use Zumbo\Core\Gear\SharedRope;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Stage\Stage;
 
-final class GiveOutTest extends TestCase
+final class GivingPlanTest extends TestCase
 {
     /** Whoever comes first does not take the only rope that fits somebody else. */
     public function testAsManyAsPossibleAreServedEachWithItsReason(): void
@@ -65,7 +65,7 @@ final class GiveOutTest extends TestCase
         self::assertSame(['A: R1 is pinned to them, but it failed its inspection or is not on the rack: unpin it, or mend and inspect it.'], self::said([$pinned], [$failed]));
         self::assertSame(['A: R1, 244 cm, would fit 244 cm, but it is kept back or pinned to somebody.'], self::said([$wish], [$kept]));
         self::assertSame(['A: R1, 244 cm: as long as 244 cm asks. Pinned by the coach.'], self::said([$pinned], [$kept]));
-        self::assertEquals([Length::ofCentimetres(244)], GiveOut::of([$wish], [$failed])->toBuy);
+        self::assertEquals([Length::ofCentimetres(244)], GivingPlan::of([$wish], [$failed])->toBuy);
     }
 
     public function testACableThatIsNotForTheStageIsTold(): void
@@ -87,7 +87,7 @@ final class GiveOutTest extends TestCase
      */
     private static function said(array $wishes, array $ropes): array
     {
-        return array_map(static fn (array $one): string => $one['wish']->name.': '.implode(' ', array_map(Catalogue::in(LengthUnit::Centimetre)->sentence(...), $one['reasons'])), GiveOut::of($wishes, $ropes)->given);
+        return array_map(static fn (array $one): string => $one['wish']->name.': '.implode(' ', array_map(MessageCatalogue::in(LengthUnit::Centimetre)->sentence(...), $one['reasons'])), GivingPlan::of($wishes, $ropes)->given);
     }
 
     /**

@@ -11,7 +11,7 @@ use Zumbo\Core\Gear\TrimAdvice;
 use Zumbo\Core\Gear\TrimGate;
 use Zumbo\Core\Gear\TrimOutcome;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Tests\Reference;
 
 final class TrimOutcomeTest extends TestCase
@@ -23,7 +23,7 @@ final class TrimOutcomeTest extends TestCase
     #[DataProvider('referenceCases')]
     public function testTheChanceIsThatOfAReferenceLibrary(array $before, array $after, float $better): void
     {
-        self::assertEqualsWithDelta($better, TrimOutcome::of([Evidence::sum(...$before)], [Evidence::sum(...$after)])->chanceBetter, 2e-3);
+        self::assertEqualsWithDelta($better, TrimOutcome::of([CountedReps::sum(...$before)], [CountedReps::sum(...$after)])->chanceBetter, 2e-3);
     }
 
     /**
@@ -97,10 +97,10 @@ final class TrimOutcomeTest extends TestCase
     }
 
     /**
-     * @return list<Evidence>
+     * @return list<CountedReps>
      */
     private static function goes(int $count, int $reps, int $misses): array
     {
-        return array_fill(0, $count, Evidence::sum($reps, $misses));
+        return array_fill(0, $count, CountedReps::sum($reps, $misses));
     }
 }

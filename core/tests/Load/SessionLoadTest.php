@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Tests\Load;
 
 use PHPUnit\Framework\TestCase;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Load\Contacts;
 use Zumbo\Core\Load\SessionLoad;
 use Zumbo\Core\Rhythm\Pattern;
@@ -16,9 +16,9 @@ final class SessionLoadTest extends TestCase
     public function testWhatWasLoggedIsCountedInLandings(): void
     {
         $pattern = Pattern::parse('3s d');
-        self::assertSame(146, Contacts::logged(Measure::Streak, 140, 6, $pattern, 104.0), 'a missed rep was jumped too');
-        self::assertSame(40, Contacts::logged(Measure::Tries, 8, 2, $pattern, 104.0), 'ten tries of four jumps');
-        self::assertSame(52, Contacts::logged(Measure::Hold, 30, 1, $pattern, 104.0), 'half a minute at 104');
+        self::assertSame(146, Contacts::logged(CountKind::Streak, 140, 6, $pattern, 104.0), 'a missed rep was jumped too');
+        self::assertSame(40, Contacts::logged(CountKind::Tries, 8, 2, $pattern, 104.0), 'ten tries of four jumps');
+        self::assertSame(52, Contacts::logged(CountKind::Hold, 30, 1, $pattern, 104.0), 'half a minute at 104');
     }
 
     public function testTheCapRisesAlongThePathAndIsLowerForTheYoung(): void

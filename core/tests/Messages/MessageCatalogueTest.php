@@ -8,28 +8,28 @@ use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Gear\InspectionPoint;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Messages\Catalogue;
-use Zumbo\Core\Messages\NoWords;
+use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Messages\MissingMessage;
 
-final class CatalogueTest extends TestCase
+final class MessageCatalogueTest extends TestCase
 {
     public function testPrintsLengthsInTheCoachsUnit(): void
     {
         $verdict = Verdict::of('rope.rule_of_height', ['cable_m' => 2.3416, 'overall_m' => 2.6416]);
-        self::assertSame('Cable 234 cm: rule of height, overall 264 cm is height plus 91 cm (3 ft).', Catalogue::in(LengthUnit::Centimetre)->sentence($verdict));
-        self::assertStringContainsString('overall 8\'8"', Catalogue::in(LengthUnit::FootAndInch)->sentence($verdict));
+        self::assertSame('Cable 234 cm: rule of height, overall 264 cm is height plus 91 cm (3 ft).', MessageCatalogue::in(LengthUnit::Centimetre)->sentence($verdict));
+        self::assertStringContainsString('overall 8\'8"', MessageCatalogue::in(LengthUnit::FootAndInch)->sentence($verdict));
     }
 
     public function testAVerdictWithoutASentenceIsAMistakeInTheProgram(): void
     {
-        $this->expectException(NoWords::class);
-        Catalogue::in(LengthUnit::Centimetre)->sentence(Verdict::of('rope.unheard_of'));
+        $this->expectException(MissingMessage::class);
+        MessageCatalogue::in(LengthUnit::Centimetre)->sentence(Verdict::of('rope.unheard_of'));
     }
 
     public function testASentenceThatLacksAValueIsAMistakeInTheProgram(): void
     {
-        $this->expectException(NoWords::class);
-        Catalogue::in(LengthUnit::Centimetre)->sentence(Verdict::of('cable.pull', ['pull_n' => 2.8]));
+        $this->expectException(MissingMessage::class);
+        MessageCatalogue::in(LengthUnit::Centimetre)->sentence(Verdict::of('cable.pull', ['pull_n' => 2.8]));
     }
 
     /** Every code that the core's sources mention can be worded, and every sentence belongs to a code they mention. */
@@ -58,7 +58,7 @@ final class CatalogueTest extends TestCase
             $used[] = 'inspect.'.$point->value;
         }
         $used = array_unique([...$used, 'cut.proven', 'cut.bound', 'explorer.contact_first', 'explorer.wide_hands', 'tails.cut', 'trim.once_a_session', 'cable.learning', 'cable.approaching', 'cable.linking']);
-        $known = Catalogue::codes();
+        $known = MessageCatalogue::codes();
         sort($used);
         sort($known);
         self::assertSame($used, $known);

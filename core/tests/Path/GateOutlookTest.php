@@ -6,15 +6,15 @@ namespace Zumbo\Core\Tests\Path;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Path\Entry;
 use Zumbo\Core\Path\GateOutlook;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 
 final class GateOutlookTest extends TestCase
 {
@@ -27,7 +27,7 @@ final class GateOutlookTest extends TestCase
         $gate = GateTable::of($stage);
         self::assertNotNull($gate);
         $found = GateOutlook::of($stage, $gate, $entries);
-        $words = Catalogue::in(LengthUnit::Centimetre);
+        $words = MessageCatalogue::in(LengthUnit::Centimetre);
         self::assertSame([$outlook, $basis, $next], array_map($words->sentence(...), [$found->outlook, $found->basis, $found->next]));
     }
 
@@ -73,7 +73,7 @@ final class GateOutlookTest extends TestCase
     public function testARoughNewestEntryClosesTheGate(): void
     {
         $entries = self::stops(array_fill(0, 10, 30));
-        self::assertFalse(self::link([...$entries, new Entry(Measure::Streak, Evidence::attempt(30, AttemptEnd::Stopped), false)])->open);
+        self::assertFalse(self::link([...$entries, new Entry(CountKind::Streak, CountedReps::attempt(30, AttemptEnd::Stopped), false)])->open);
     }
 
     public function testMoreOfTheSameSettlesIt(): void
@@ -107,7 +107,7 @@ final class GateOutlookTest extends TestCase
      */
     private static function goes(array $reps): array
     {
-        return array_map(static fn (int $count): Entry => new Entry(Measure::Streak, Evidence::attempt($count, AttemptEnd::Miss), true), $reps);
+        return array_map(static fn (int $count): Entry => new Entry(CountKind::Streak, CountedReps::attempt($count, AttemptEnd::Miss), true), $reps);
     }
 
     /**
@@ -117,7 +117,7 @@ final class GateOutlookTest extends TestCase
      */
     private static function stops(array $reps, bool $clean = true): array
     {
-        return array_map(static fn (int $count): Entry => new Entry(Measure::Streak, Evidence::attempt($count, AttemptEnd::Stopped), $clean), $reps);
+        return array_map(static fn (int $count): Entry => new Entry(CountKind::Streak, CountedReps::attempt($count, AttemptEnd::Stopped), $clean), $reps);
     }
 
     /**
@@ -127,7 +127,7 @@ final class GateOutlookTest extends TestCase
      */
     private static function sums(array $rows): array
     {
-        return array_map(static fn (array $row): Entry => new Entry(Measure::Streak, Evidence::sum($row[0], $row[1]), true), $rows);
+        return array_map(static fn (array $row): Entry => new Entry(CountKind::Streak, CountedReps::sum($row[0], $row[1]), true), $rows);
     }
 
     /**
@@ -137,7 +137,7 @@ final class GateOutlookTest extends TestCase
      */
     private static function tries(array $rows): array
     {
-        return array_map(static fn (array $row): Entry => new Entry(Measure::Tries, Evidence::counted($row[0], $row[1] - $row[0]), true), $rows);
+        return array_map(static fn (array $row): Entry => new Entry(CountKind::Tries, CountedReps::counted($row[0], $row[1] - $row[0]), true), $rows);
     }
 
     /**
@@ -147,6 +147,6 @@ final class GateOutlookTest extends TestCase
      */
     private static function holds(array $rows): array
     {
-        return array_map(static fn (array $row): Entry => new Entry(Measure::Hold, Evidence::counted($row[0], $row[1]), true), $rows);
+        return array_map(static fn (array $row): Entry => new Entry(CountKind::Hold, CountedReps::counted($row[0], $row[1]), true), $rows);
     }
 }

@@ -9,11 +9,11 @@ use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Rhythm\Evenness;
 use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\Take;
 use Zumbo\Core\Tests\Reference;
 
-final class RhythmReadingTest extends TestCase
+final class RhythmReportTest extends TestCase
 {
     /**
      * @param array<string, mixed> $in
@@ -22,7 +22,7 @@ final class RhythmReadingTest extends TestCase
     #[DataProvider('takes')]
     public function testCountsAndBeatAgreeWithTheReference(array $in, array $out): void
     {
-        $reading = RhythmReading::of(Take::of($in['ticks'], $in['landings']));
+        $reading = RhythmReport::of(Take::of($in['ticks'], $in['landings']));
         $beat = $reading->beat;
         self::assertNotNull($beat);
         self::assertSame([$out['jumps'], $out['turns'], $out['passes'], $out['pauses']], [\count($reading->passes), $reading->turns, $reading->passes, \count($beat->pauses)]);
@@ -41,18 +41,18 @@ final class RhythmReadingTest extends TestCase
 
     public function testADoubleBounceIsToldFromATrip(): void
     {
-        $bouncing = RhythmReading::of(self::take([1, 0, 1, 0, 1, 0, 1, 0, 1, 0]));
+        $bouncing = RhythmReport::of(self::take([1, 0, 1, 0, 1, 0, 1, 0, 1, 0]));
         self::assertSame([5, [], 'rhythm.double_bounce'], [\count($bouncing->bounces), $bouncing->misses, $bouncing->verdict->code]);
-        $tripped = RhythmReading::of(self::take([1, 1, 1, 1, 0, 1, 1, 1, 1, 1], pauseAfter: 5));
+        $tripped = RhythmReport::of(self::take([1, 1, 1, 1, 0, 1, 1, 1, 1, 1], pauseAfter: 5));
         self::assertSame([[4], [], [['reps' => 4, 'ended' => 'miss'], ['reps' => 5, 'ended' => 'stopped']]], [$tripped->misses, $tripped->bounces, $tripped->streaks]);
     }
 
     public function testThePlaceWhereThePatternBrokeIsTold(): void
     {
         $take = self::take([1, 1, 1, 2, 1, 1, 2, 1, 1, 1]);
-        self::assertSame([7, 'rhythm.broken'], [RhythmReading::of($take, Pattern::parse('3s d'))->firstBroken, RhythmReading::of($take, Pattern::parse('3s d'))->verdict->code]);
-        self::assertNull(RhythmReading::of(self::take([1, 1, 1, 2, 1, 1, 1, 2]), Pattern::parse('3s d'))->firstBroken);
-        self::assertSame(3, RhythmReading::of(self::take([1, 1]), Pattern::parse('3s d'))->firstBroken, 'it ended too early');
+        self::assertSame([7, 'rhythm.broken'], [RhythmReport::of($take, Pattern::parse('3s d'))->firstBroken, RhythmReport::of($take, Pattern::parse('3s d'))->verdict->code]);
+        self::assertNull(RhythmReport::of(self::take([1, 1, 1, 2, 1, 1, 1, 2]), Pattern::parse('3s d'))->firstBroken);
+        self::assertSame(3, RhythmReport::of(self::take([1, 1]), Pattern::parse('3s d'))->firstBroken, 'it ended too early');
     }
 
     /** A steady speed-up is not unevenness: successive differences stay small, and the drift is told. */
@@ -63,7 +63,7 @@ final class RhythmReadingTest extends TestCase
             $landings[] = $landings[$i - 1] + 60 / (100 + 0.4 * $i);
         }
         $turns = array_map(static fn (float $at): float => $at - 0.1, \array_slice($landings, 1));
-        $reading = RhythmReading::of(Take::of($turns, $landings));
+        $reading = RhythmReport::of(Take::of($turns, $landings));
         self::assertSame('rhythm.rushing', $reading->verdict->code);
         self::assertEqualsWithDelta(44, $reading->beat->driftPerMinute ?? 0, 6, 'from 100 to 124 in about 32 s');
         self::assertLessThan(0.01, $reading->beat?->successiveS);
@@ -76,9 +76,9 @@ final class RhythmReadingTest extends TestCase
 
     public function testLittleSaysLittle(): void
     {
-        $reading = RhythmReading::of(Take::of([], [1.0]));
+        $reading = RhythmReport::of(Take::of([], [1.0]));
         self::assertSame([[], null, 'rhythm.too_few'], [$reading->passes, $reading->beat, $reading->verdict->code]);
-        self::assertSame([], RhythmReading::of(Take::of([], []))->streaks);
+        self::assertSame([], RhythmReport::of(Take::of([], []))->streaks);
     }
 
     public function testTimesMustAscend(): void

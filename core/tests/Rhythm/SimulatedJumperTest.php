@@ -10,7 +10,7 @@ use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\JumperFault;
 use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\SimulatedJumper;
 use Zumbo\Core\Rhythm\Take;
 
@@ -20,7 +20,7 @@ final class SimulatedJumperTest extends TestCase
     {
         $take = self::jump('2s d', JumperFault::None, 1, 0.0);
         self::assertSame([1, 1, 2, 1, 1, 2], \array_slice($take->passes(), 0, 6));
-        self::assertEqualsWithDelta(100, RhythmReading::of($take)->beat?->cadence() ?? 0, 1e-6);
+        self::assertEqualsWithDelta(100, RhythmReport::of($take)->beat?->cadence() ?? 0, 1e-6);
     }
 
     public function testTheSeedDecidesAndNothingElse(): void
@@ -31,7 +31,7 @@ final class SimulatedJumperTest extends TestCase
 
     public function testJitterIsTheSpreadOfTheBeat(): void
     {
-        $reading = RhythmReading::of(self::jump('s', JumperFault::None, 3, 0.03, 300.0));
+        $reading = RhythmReport::of(self::jump('s', JumperFault::None, 3, 0.03, 300.0));
         // 500 jumps: the standard error of a standard deviation is s/√(2n), so three of them are 9.5 %.
         self::assertEqualsWithDelta(0.03, $reading->beat?->variation() ?? 0, 0.03 * 0.095);
     }
@@ -46,7 +46,7 @@ final class SimulatedJumperTest extends TestCase
 
     public function testAPauseIsAJumpThatTakesLong(): void
     {
-        $reading = RhythmReading::of(self::jump('s', JumperFault::Pause, 1, 0.01));
+        $reading = RhythmReport::of(self::jump('s', JumperFault::Pause, 1, 0.01));
         self::assertNotSame([], $reading->beat?->pauses);
         self::assertSame([], $reading->misses);
     }

@@ -6,7 +6,7 @@ namespace Zumbo\Core\Tests\Sets;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Sets\ClockPhase;
 use Zumbo\Core\Sets\IntervalError;
@@ -90,8 +90,8 @@ final class IntervalSetTest extends TestCase
     {
         foreach (Stage::cases() as $stage) {
             $hold = \in_array($stage, [Stage::Jump, Stage::Mix], true);
-            self::assertSame($hold ? Measure::Hold : Measure::Streak, IntervalSet::of(20, 10, 8)->measuredBy($stage));
-            self::assertSame($hold ? Measure::Streak : Measure::Hold, IntervalSet::of(20, 10, 8, ['hops'])->measuredBy($stage));
+            self::assertSame($hold ? CountKind::Hold : CountKind::Streak, IntervalSet::of(20, 10, 8)->measuredBy($stage));
+            self::assertSame($hold ? CountKind::Streak : CountKind::Hold, IntervalSet::of(20, 10, 8, ['hops'])->measuredBy($stage));
         }
     }
 }

@@ -15,7 +15,7 @@ use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Sets\Ladder;
 use Zumbo\Core\Sets\LadderFamily;
 use Zumbo\Core\Sets\LadderOutlook;
-use Zumbo\Core\Sets\LadderStory;
+use Zumbo\Core\Sets\LadderVerdict;
 use Zumbo\Core\Sets\RungOutlook;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Tests\Reference;
@@ -121,10 +121,10 @@ final class LadderTest extends TestCase
 
     public function testSaysWhetherALadderSuitsPractice(): void
     {
-        $story = static fn (float $q): string => LadderStory::of(LadderOutlook::of(Ladder::of(LadderFamily::Rising, 10), Hazard::constant(0.0), Hazard::constant($q), 0.5, 0.6, 5, 8))->code;
-        self::assertSame('ladder.easy', $story(0.01));
-        self::assertSame('ladder.fits', $story(0.05));
-        self::assertSame('ladder.hard', $story(0.15));
+        $verdict = static fn (float $q): string => LadderVerdict::of(LadderOutlook::of(Ladder::of(LadderFamily::Rising, 10), Hazard::constant(0.0), Hazard::constant($q), 0.5, 0.6, 5, 8))->code;
+        self::assertSame('ladder.easy', $verdict(0.01));
+        self::assertSame('ladder.fits', $verdict(0.05));
+        self::assertSame('ladder.hard', $verdict(0.15));
     }
 
     public function testRefusesALadderWithoutRungs(): void

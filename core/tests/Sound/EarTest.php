@@ -10,12 +10,12 @@ use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\JumperFault;
 use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\SimulatedJumper;
 use Zumbo\Core\Rhythm\Take;
 use Zumbo\Core\Sound\ClickTrack;
 use Zumbo\Core\Sound\Ear;
-use Zumbo\Core\Sound\Heard;
+use Zumbo\Core\Sound\HeardTake;
 use Zumbo\Core\Sound\SyntheticTake;
 use Zumbo\Core\Sound\WavError;
 use Zumbo\Core\Sound\WavReader;
@@ -76,7 +76,7 @@ final class EarTest extends TestCase
     public function testNamesTheFaultItHears(JumperFault $fault, string $verdict, int $misses): void
     {
         $take = self::jumped('20s', 120, $fault, 30.0);
-        $reading = RhythmReading::of(self::hear(SyntheticTake::of($take, 30, 0.2, 9, 22_050)->wav())->take);
+        $reading = RhythmReport::of(self::hear(SyntheticTake::of($take, 30, 0.2, 9, 22_050)->wav())->take);
         self::assertSame($verdict, $reading->verdict->code);
         self::assertCount($misses, $reading->misses);
     }
@@ -118,7 +118,7 @@ final class EarTest extends TestCase
         $pattern = Pattern::parse('2s d q S t');
         $heard = self::hear(ClickTrack::wav($pattern, Rate::perMinute(96), 3));
         self::assertSame([1, 1, 2, 1, 1, 3, 1, 1, 2, 1, 1, 3, 1, 1, 2, 1, 1, 3], $heard->take->passes());
-        self::assertEqualsWithDelta(96, RhythmReading::of($heard->take)->beat?->cadence() ?? 0, 1.0);
+        self::assertEqualsWithDelta(96, RhythmReport::of($heard->take)->beat?->cadence() ?? 0, 1.0);
     }
 
     public function testAClickTrackHasItsLimits(): void
@@ -172,7 +172,7 @@ final class EarTest extends TestCase
     /**
      * @param iterable<string> $bytes
      */
-    private static function hear(iterable $bytes): Heard
+    private static function hear(iterable $bytes): HeardTake
     {
         return Ear::hear(WavReader::open($bytes));
     }

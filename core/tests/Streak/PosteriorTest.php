@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Posterior;
 use Zumbo\Core\Streak\Prior;
 use Zumbo\Core\Tests\Reference;
@@ -23,8 +23,8 @@ final class PosteriorTest extends TestCase
     #[DataProvider('betaCases')]
     public function testAgreesWithTheReference(array $in, array $out): void
     {
-        $evidence = array_map(static fn (array $go): Evidence => Evidence::attempt($go[0], $go[1] ? AttemptEnd::Stopped : AttemptEnd::Miss), $in['data']);
-        $posterior = Posterior::of(Prior::of($in['a0'], $in['b0']), $evidence);
+        $counted = array_map(static fn (array $go): CountedReps => CountedReps::attempt($go[0], $go[1] ? AttemptEnd::Stopped : AttemptEnd::Miss), $in['data']);
+        $posterior = Posterior::of(Prior::of($in['a0'], $in['b0']), $counted);
         self::assertSame([(float) $out['alpha'], (float) $out['beta']], [$posterior->chance->alpha, $posterior->chance->beta]);
         self::assertEqualsWithDelta($out['mean'], $posterior->chance->mean(), 1e-6);
         self::assertEqualsWithDelta($out['ci95'], $posterior->interval(), 1e-6);
@@ -70,9 +70,9 @@ final class PosteriorTest extends TestCase
 
     public function testASumSaysTheSameAsItsGoesAboutTheMean(): void
     {
-        $goes = [Evidence::attempt(12, AttemptEnd::Miss), Evidence::attempt(30, AttemptEnd::Miss), Evidence::attempt(8, AttemptEnd::Stopped)];
+        $goes = [CountedReps::attempt(12, AttemptEnd::Miss), CountedReps::attempt(30, AttemptEnd::Miss), CountedReps::attempt(8, AttemptEnd::Stopped)];
         $one = Posterior::of(Prior::flat(), $goes);
-        $other = Posterior::of(Prior::flat(), [Evidence::sum(50, 2)]);
+        $other = Posterior::of(Prior::flat(), [CountedReps::sum(50, 2)]);
         self::assertSame($one->chance->alpha, $other->chance->alpha);
         self::assertSame($one->chance->beta, $other->chance->beta);
         self::assertTrue($other->summed);
@@ -81,21 +81,21 @@ final class PosteriorTest extends TestCase
 
     public function testAMonthOldEntryCountsHalf(): void
     {
-        $posterior = Posterior::of(Prior::flat(), [Evidence::sum(40, 4, Evidence::HALF_LIFE_DAYS)]);
+        $posterior = Posterior::of(Prior::flat(), [CountedReps::sum(40, 4, CountedReps::HALF_LIFE_DAYS)]);
         self::assertEqualsWithDelta(21.0, $posterior->chance->alpha, 1e-12);
         self::assertEqualsWithDelta(3.0, $posterior->chance->beta, 1e-12);
     }
 
     public function testMoreRepsRaiseAndMissesLowerTheChance(): void
     {
-        $chance = static fn (int $reps, int $misses): float => Posterior::of(Prior::forStage(Stage::Link), [Evidence::sum($reps, $misses)])->chanceOf(20);
+        $chance = static fn (int $reps, int $misses): float => Posterior::of(Prior::forStage(Stage::Link), [CountedReps::sum($reps, $misses)])->chanceOf(20);
         self::assertGreaterThan($chance(50, 3), $chance(80, 3));
         self::assertLessThan($chance(50, 3), $chance(50, 6));
     }
 
     public function testLongerStreaksAreNeverMoreLikely(): void
     {
-        $posterior = Posterior::of(Prior::forStage(Stage::Mix), [Evidence::sum(50, 5)]);
+        $posterior = Posterior::of(Prior::forStage(Stage::Mix), [CountedReps::sum(50, 5)]);
         $last = 1.0;
         for ($reps = 1; $reps < 100; ++$reps) {
             self::assertLessThan($last, $posterior->chanceOf($reps));
@@ -127,9 +127,9 @@ final class PosteriorTest extends TestCase
      */
     public static function senseless(): iterable
     {
-        yield 'negative reps' => [static fn (): mixed => Evidence::attempt(-1, AttemptEnd::Miss)];
-        yield 'a million reps' => [static fn (): mixed => Evidence::sum(1_000_000, 0)];
-        yield 'tomorrow' => [static fn (): mixed => Evidence::sum(1, 0, -1.0)];
+        yield 'negative reps' => [static fn (): mixed => CountedReps::attempt(-1, AttemptEnd::Miss)];
+        yield 'a million reps' => [static fn (): mixed => CountedReps::sum(1_000_000, 0)];
+        yield 'tomorrow' => [static fn (): mixed => CountedReps::sum(1, 0, -1.0)];
         yield 'a prior of nothing' => [static fn (): mixed => Prior::of(0.0, 1.0)];
     }
 }

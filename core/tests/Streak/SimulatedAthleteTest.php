@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Streak\SimulatedAthlete;
 use Zumbo\Core\Streak\WeibullFit;
@@ -45,7 +45,7 @@ final class SimulatedAthleteTest extends TestCase
     public function testTheFitFindsTheHiddenCurve(): void
     {
         $athlete = new SimulatedAthlete(Hazard::weibull(25, 1.8), self::seeded(5));
-        $goes = array_map(static fn (): Evidence => Evidence::attempt(...$athlete->go(200)), range(1, 400));
+        $goes = array_map(static fn (): CountedReps => CountedReps::attempt(...$athlete->go(200)), range(1, 400));
         $fit = WeibullFit::of($goes);
         self::assertInstanceOf(WeibullFit::class, $fit);
         self::assertEqualsWithDelta(1.8, $fit->shape, 0.25);

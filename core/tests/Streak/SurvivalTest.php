@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Streak\KaplanMeier;
 use Zumbo\Core\Streak\WeibullFit;
@@ -140,10 +140,10 @@ final class SurvivalTest extends TestCase
     /**
      * @param list<array{int, bool}> $data
      *
-     * @return list<Evidence>
+     * @return list<CountedReps>
      */
     private static function goes(array $data): array
     {
-        return array_map(static fn (array $go): Evidence => Evidence::attempt($go[0], $go[1] ? AttemptEnd::Stopped : AttemptEnd::Miss), $data);
+        return array_map(static fn (array $go): CountedReps => CountedReps::attempt($go[0], $go[1] ? AttemptEnd::Stopped : AttemptEnd::Miss), $data);
     }
 }

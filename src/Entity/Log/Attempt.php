@@ -9,12 +9,12 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Path\Entry;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * One entry of the log. Its stage is the athlete's when it was logged: what was done at Mix says nothing about Link.
@@ -104,7 +104,7 @@ class Attempt implements BelongsToGym, VersionedRow
     /** At the earlier stages a streak is one of singles, or of both. */
     public function countsDoubles(): bool
     {
-        return Measure::Streak === $this->kind->measure() && Phase::Linking === $this->stage->phase();
+        return CountKind::Streak === $this->kind->countKind() && Phase::Linking === $this->stage->phase();
     }
 
     public function judge(bool $clean): void
@@ -116,10 +116,10 @@ class Attempt implements BelongsToGym, VersionedRow
     {
         $daysAgo = max(0.0, ($now->getTimestamp() - $this->loggedAt->getTimestamp()) / 86_400);
 
-        return new Entry($this->kind->measure(), match ($this->kind) {
-            AttemptKind::Streak => Evidence::attempt($this->reps, $this->ended ?? AttemptEnd::Stopped, $daysAgo),
-            AttemptKind::Sum => Evidence::sum($this->reps, $this->misses, $daysAgo),
-            AttemptKind::Tries, AttemptKind::Hold => Evidence::counted($this->reps, $this->misses, $daysAgo),
+        return new Entry($this->kind->countKind(), match ($this->kind) {
+            AttemptKind::Streak => CountedReps::attempt($this->reps, $this->ended ?? AttemptEnd::Stopped, $daysAgo),
+            AttemptKind::Sum => CountedReps::sum($this->reps, $this->misses, $daysAgo),
+            AttemptKind::Tries, AttemptKind::Hold => CountedReps::counted($this->reps, $this->misses, $daysAgo),
         }, $this->clean);
     }
 }

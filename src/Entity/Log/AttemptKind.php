@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Entity\Log;
 
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 
 /**
  * What was logged: a single unbroken go, tries, a timed hold, or only the sums of a set.
@@ -16,12 +16,12 @@ enum AttemptKind: string
     case Hold = 'hold';
     case Sum = 'sum';
 
-    public function measure(): Measure
+    public function countKind(): CountKind
     {
         return match ($this) {
-            self::Streak, self::Sum => Measure::Streak,
-            self::Tries => Measure::Tries,
-            self::Hold => Measure::Hold,
+            self::Streak, self::Sum => CountKind::Streak,
+            self::Tries => CountKind::Tries,
+            self::Hold => CountKind::Hold,
         };
     }
 }

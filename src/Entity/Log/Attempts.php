@@ -10,10 +10,10 @@ use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Gym\UnknownRow;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * The log of the current gym, and the practices and sets that hold it.
@@ -67,25 +67,25 @@ final readonly class Attempts
     }
 
     /**
-     * @return list<Evidence> what the log of the last half year says about an athlete's doubles
+     * @return list<CountedReps> what the log of the last half year says about an athlete's doubles
      */
-    public function evidenceOfDoubles(Uuid $athlete, \DateTimeImmutable $now): array
+    public function countedDoubles(Uuid $athlete, \DateTimeImmutable $now): array
     {
-        return self::evidence($this->ofAthlete($athlete, $now->modify(self::LOOK_BACK)), static fn (Attempt $attempt): bool => $attempt->countsDoubles(), $now);
+        return self::counted($this->ofAthlete($athlete, $now->modify(self::LOOK_BACK)), static fn (Attempt $attempt): bool => $attempt->countsDoubles(), $now);
     }
 
     /**
-     * @return list<Evidence> the same about what the athlete's stage counts: doubles from Link on, before that whatever was
-     *                        jumped in a row at that stage
+     * @return list<CountedReps> the same about what the athlete's stage counts: doubles from Link on, before that whatever was
+     *                           jumped in a row at that stage
      */
-    public function evidenceOfStreaks(Athlete $athlete, \DateTimeImmutable $now): array
+    public function countedStreaks(Athlete $athlete, \DateTimeImmutable $now): array
     {
         if (Phase::Linking === $athlete->stage()->phase()) {
-            return $this->evidenceOfDoubles($athlete->id(), $now);
+            return $this->countedDoubles($athlete->id(), $now);
         }
-        $ofStage = static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage() && Measure::Streak === $attempt->kind()->measure();
+        $ofStage = static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage() && CountKind::Streak === $attempt->kind()->countKind();
 
-        return self::evidence($this->ofAthlete($athlete->id(), $now->modify(self::LOOK_BACK)), $ofStage, $now);
+        return self::counted($this->ofAthlete($athlete->id(), $now->modify(self::LOOK_BACK)), $ofStage, $now);
     }
 
     /**
@@ -113,11 +113,11 @@ final readonly class Attempts
      * @param list<Attempt>           $attempts
      * @param callable(Attempt): bool $telling
      *
-     * @return list<Evidence>
+     * @return list<CountedReps>
      */
-    private static function evidence(array $attempts, callable $telling, \DateTimeImmutable $now): array
+    private static function counted(array $attempts, callable $telling, \DateTimeImmutable $now): array
     {
-        return array_map(static fn (Attempt $attempt): Evidence => $attempt->toCore($now)->evidence, array_values(array_filter($attempts, $telling)));
+        return array_map(static fn (Attempt $attempt): CountedReps => $attempt->toCore($now)->counted, array_values(array_filter($attempts, $telling)));
     }
 
     public function add(Attempt $attempt): void

@@ -7,14 +7,15 @@ namespace Zumbo\App\Entity\People;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\BelongsToGym;
+use Zumbo\Core\Measure\Length;
 
 /**
- * How tall an athlete was on a day. Read again on the same day, the later reading counts.
+ * How tall an athlete was on a day. Measured again on the same day, the later stature counts.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'stature')]
 #[ORM\UniqueConstraint(name: 'stature_day', columns: ['gym_id', 'athlete_id', 'read_on'])]
-class StatureReading implements BelongsToGym
+class MeasuredStature implements BelongsToGym
 {
     public function __construct(
         #[ORM\Id]
@@ -25,20 +26,23 @@ class StatureReading implements BelongsToGym
         public readonly Uuid $id,
         #[ORM\Column(type: 'uuid')]
         public readonly Uuid $athleteId,
-        #[ORM\Column(type: 'date_immutable')]
-        public readonly \DateTimeImmutable $readOn,
+        #[ORM\Column(name: 'read_on', type: 'date_immutable')]
+        public readonly \DateTimeImmutable $measuredOn,
         #[ORM\Column(name: 'stature_m', type: 'float')]
         private float $statureM,
     ) {
     }
 
-    public function statureM(): float
-    {
-        return $this->statureM;
-    }
-
-    public function readAgain(float $statureM): void
+    public function measureAgain(float $statureM): void
     {
         $this->statureM = $statureM;
+    }
+
+    /**
+     * @return array{on: \DateTimeImmutable, stature: Length}
+     */
+    public function toCore(): array
+    {
+        return ['on' => $this->measuredOn, 'stature' => Length::ofMetres($this->statureM)];
     }
 }

@@ -87,7 +87,7 @@ final readonly class Rack
     /**
      * @param array<string, Uuid> $ropeOf by athlete id; whoever had one that day and is not in it has none now
      */
-    public function giveOut(\DateTimeImmutable $localDay, array $ropeOf): void
+    public function give(\DateTimeImmutable $localDay, array $ropeOf): void
     {
         $this->database->execute('DELETE FROM given_rope WHERE gym_id = :gym AND local_day = :day', ['day' => $localDay->format('Y-m-d')]);
         foreach ($ropeOf as $athlete => $rope) {

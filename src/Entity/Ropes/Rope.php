@@ -23,8 +23,8 @@ class Rope implements BelongsToGym, VersionedRow
     use InspectedRope;
     use KeptRow;
 
-    #[ORM\Embedded(class: RopeMeasure::class, columnPrefix: false)]
-    private RopeMeasure $measure;
+    #[ORM\Embedded(class: RopeSpec::class, columnPrefix: false)]
+    private RopeSpec $spec;
 
     /** Since then it can't be let out any more. */
     #[ORM\Column(type: 'date_immutable', nullable: true)]
@@ -35,13 +35,13 @@ class Rope implements BelongsToGym, VersionedRow
         Uuid $id,
         #[ORM\Column(type: 'uuid')]
         private Uuid $athleteId,
-        RopeMeasure $measure,
+        RopeSpec $spec,
         #[ORM\Column(type: 'datetime_immutable')]
         private \DateTimeImmutable $createdAt,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
-        $this->measure = $measure;
+        $this->spec = $spec;
         $this->inspection = Inspection::none();
     }
 
@@ -50,9 +50,9 @@ class Rope implements BelongsToGym, VersionedRow
         return $this->athleteId;
     }
 
-    public function measure(): RopeMeasure
+    public function spec(): RopeSpec
     {
-        return $this->measure;
+        return $this->spec;
     }
 
     public function createdAt(): \DateTimeImmutable

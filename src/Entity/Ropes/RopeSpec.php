@@ -15,7 +15,7 @@ use Zumbo\Core\Rope\Stance;
  * another length was kept.
  */
 #[ORM\Embeddable]
-class RopeMeasure
+class RopeSpec
 {
     public function __construct(
         #[ORM\Column(name: 'cable_length_m', type: 'float')]

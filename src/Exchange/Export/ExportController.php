@@ -16,7 +16,7 @@ use Zumbo\App\Exchange\Table\GymRows;
 use Zumbo\App\Exchange\Table\Table;
 use Zumbo\App\Exchange\Table\Tables;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Problem\BadField;
 
 /**
@@ -31,7 +31,7 @@ final readonly class ExportController
     #[Route('/api/export.json', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(null, file: 'application/json')]
-    public function json(#[Query] ExportInput $input = new ExportInput()): Response
+    public function json(#[FromQuery] ExportInput $input = new ExportInput()): Response
     {
         $this->refuseUnknown($input);
         $gym = $this->gyms->current();
@@ -45,7 +45,7 @@ final readonly class ExportController
     #[Route('/api/export/{table}.csv', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(null, file: 'text/csv')]
-    public function csv(string $table, #[Query] ExportInput $input = new ExportInput()): Response
+    public function csv(string $table, #[FromQuery] ExportInput $input = new ExportInput()): Response
     {
         $known = Tables::all()[$table] ?? throw BadField::of('table', $table, 'one of '.implode(', ', array_keys(Tables::all())));
         $this->refuseUnknown($input);

@@ -13,7 +13,7 @@ use Zumbo\App\Platform\Gym\GymDatabase;
 /**
  * Finds the set of a drill in an athlete's practice of a day, and makes what is missing; for thousands of entries at once.
  */
-final class PracticeBook
+final class ImportedPractices
 {
     /** @var array<string, string> "athlete day" → id, in hexadecimal digits */
     private array $practices = [];

@@ -18,7 +18,7 @@ use Zumbo\App\Platform\Job\Progress;
  */
 final readonly class WriteRows
 {
-    public function __construct(private GymDatabase $database, private PracticeBook $practices)
+    public function __construct(private GymDatabase $database, private ImportedPractices $practices)
     {
     }
 

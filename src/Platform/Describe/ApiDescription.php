@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Platform\Describe;
 
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Uid\UuidV7;
-use Zumbo\App\Calc\CalcPaths;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Body;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromBody;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
 
 /**
@@ -18,8 +18,15 @@ use Zumbo\App\Platform\Input\WriteCondition;
  */
 final readonly class ApiDescription
 {
-    public function __construct(private RouterInterface $router, private SchemaBook $schemas, private CalcPaths $calc)
-    {
+    /**
+     * @param iterable<DescribesPaths> $described
+     */
+    public function __construct(
+        private RouterInterface $router,
+        private SchemaRegistry $schemas,
+        #[AutowireIterator('zumbo.described_paths')]
+        private iterable $described,
+    ) {
     }
 
     /**
@@ -27,7 +34,10 @@ final readonly class ApiDescription
      */
     public function describe(): array
     {
-        $paths = $this->calc->paths();
+        $paths = [];
+        foreach ($this->described as $others) {
+            $paths += $others->paths();
+        }
         foreach ($this->router->getRouteCollection() as $route) {
             $action = self::action($route);
             $answers = null === $action ? null : ($action->getAttributes(Answers::class)[0] ?? null)?->newInstance();
@@ -74,10 +84,10 @@ final readonly class ApiDescription
             } elseif (WriteCondition::class === $class) {
                 $parameters[] = ['name' => 'Mutation-Id', 'in' => 'header', 'required' => true, 'schema' => ['type' => 'string', 'format' => 'uuid']];
                 $parameters[] = ['name' => 'If-Match', 'in' => 'header', 'required' => true, 'schema' => ['type' => 'string']];
-            } elseif (null !== $class && [] !== $parameter->getAttributes(Body::class)) {
+            } elseif (null !== $class && [] !== $parameter->getAttributes(FromBody::class)) {
                 /** @var class-string $class */
                 $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->refer($class)]]];
-            } elseif (null !== $class && [] !== $parameter->getAttributes(Query::class)) {
+            } elseif (null !== $class && [] !== $parameter->getAttributes(FromQuery::class)) {
                 /** @var class-string $class */
                 $parameters = [...$parameters, ...$this->query($class)];
             }

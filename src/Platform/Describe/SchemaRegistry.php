@@ -17,7 +17,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 /**
  * JSON Schemas of DTO classes, read from their constructors: types, enums, and the limits that validation enforces.
  */
-final class SchemaBook
+final class SchemaRegistry
 {
     /** @var array<string, array<string, mixed>> by short class name */
     private array $schemas = [];

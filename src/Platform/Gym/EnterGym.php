@@ -9,10 +9,9 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\FinishRequestEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\KernelEvents;
-use Zumbo\App\Shared\SignedInCoach;
 
 /**
- * Enters the gym of the signed-in coach, after the firewall (priority 8) has found out who that is.
+ * Enters the gym of whoever is signed in, after the firewall (priority 8) has found out who that is.
  */
 final readonly class EnterGym
 {
@@ -26,9 +25,9 @@ final readonly class EnterGym
         if (!$event->isMainRequest()) {
             return;
         }
-        $coach = $this->security->getUser();
-        if ($coach instanceof SignedInCoach) {
-            $this->scope->enter($coach->gymId);
+        $member = $this->security->getUser();
+        if ($member instanceof GymMember) {
+            $this->scope->enter($member->gymId());
         }
     }
 

@@ -10,7 +10,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
  * The request's JSON body as a validated input DTO; unknown fields are refused by name.
  */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-final class Body extends MapRequestPayload
+final class FromBody extends MapRequestPayload
 {
     public function __construct()
     {

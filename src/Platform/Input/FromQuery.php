@@ -10,7 +10,7 @@ use Symfony\Component\HttpKernel\Attribute\MapQueryString;
  * The address's query as a validated input DTO; all its fields are optional, unknown ones are refused by name.
  */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
-final class Query extends MapQueryString
+final class FromQuery extends MapQueryString
 {
     public function __construct()
     {

@@ -10,7 +10,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromQuery;
 
 /**
  * What changed in the gym since a revision, and the stream of hints that it is worth asking.
@@ -27,7 +27,7 @@ final readonly class ChangesController
     #[Route('/api/changes', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(ChangesView::class)]
-    public function changes(#[Query] SinceInput $input = new SinceInput()): ChangesView
+    public function changes(#[FromQuery] SinceInput $input = new SinceInput()): ChangesView
     {
         $now = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0]['revision'] ?? 0;
         $rows = $this->database->rows('SELECT DISTINCT kind FROM (SELECT kind FROM gym_change WHERE gym_id = :gym AND revision > :since ORDER BY revision LIMIT '.self::MOST.') AS newest ORDER BY kind', ['since' => $input->since]);

@@ -7,7 +7,7 @@ namespace Zumbo\App\Platform\Problem;
 use Symfony\Component\Validator\Constraint;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\ConstraintViolationInterface;
-use Zumbo\App\Shared\ReadableLength;
+use Zumbo\App\Platform\Input\SaysAcceptedForm;
 
 /**
  * What would have been right, from the constraint that was broken or the type that was expected.
@@ -21,7 +21,7 @@ final class AcceptedForm
         $constraint = $violation->getConstraint();
 
         return match (true) {
-            $constraint instanceof ReadableLength => self::parameter($violation, '{{ accepted }}'),
+            $constraint instanceof SaysAcceptedForm => self::parameter($violation, SaysAcceptedForm::PARAMETER),
             $constraint instanceof Assert\Choice => 'one of '.implode(', ', array_map(self::plain(...), $constraint->choices ?? [])),
             $constraint instanceof Assert\Length => \sprintf('%d to %d characters', $constraint->min ?? 0, $constraint->max ?? 0),
             $constraint instanceof Assert\Range => \sprintf('from %s to %s', self::plain($constraint->min), self::plain($constraint->max)),

@@ -9,8 +9,8 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Body;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromBody;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Rhythm\Jump\ExploreJump;
 use Zumbo\App\Rhythm\Jump\FramesInput;
@@ -26,7 +26,7 @@ use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\Beat;
 use Zumbo\Core\Rhythm\PatternTiming;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 
 /**
  * The beat: patterns in time, takes that were tapped, clips, and the jump against the wrist. Nothing here is kept.
@@ -40,7 +40,7 @@ final readonly class RhythmController
     #[Route('/api/pattern', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(PatternView::class)]
-    public function pattern(#[Query] PatternInput $input): PatternView
+    public function pattern(#[FromQuery] PatternInput $input): PatternView
     {
         $pattern = WrittenPattern::read('notation', $input->notation);
         $beats = PatternTiming::of($pattern, Rate::perMinute($input->cadence));
@@ -55,15 +55,15 @@ final readonly class RhythmController
     #[Route('/api/takes/read', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(TakeView::class)]
-    public function take(#[Body] TakeInput $input): TakeView
+    public function take(#[FromBody] TakeInput $input): TakeView
     {
-        return TakeView::of(RhythmReading::of($input->take(), $input->target()));
+        return TakeView::of(RhythmReport::of($input->take(), $input->target()));
     }
 
     #[Route('/api/frames', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(FramesView::class)]
-    public function frames(#[Query] FramesInput $input): FramesView
+    public function frames(#[FromQuery] FramesInput $input): FramesView
     {
         try {
             return FramesView::of(FrameCount::of($input->framesPerS, $input->takeOff, $input->pass1, $input->pass2, $input->landing), $this->gyms->current()->unit());
@@ -75,7 +75,7 @@ final readonly class RhythmController
     #[Route('/api/athletes/{id}/jump-explorer', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(JumpExplorerView::class)]
-    public function explore(UuidV7 $id, #[Query] JumpExplorerInput $input = new JumpExplorerInput()): JumpExplorerView
+    public function explore(UuidV7 $id, #[FromQuery] JumpExplorerInput $input = new JumpExplorerInput()): JumpExplorerView
     {
         return $this->explore->forAthlete($id, $input);
     }

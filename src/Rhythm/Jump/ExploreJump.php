@@ -50,8 +50,8 @@ final readonly class ExploreJump
         $athlete = $this->athletes->get($id);
         $gym = $this->gyms->current();
         $body = $athlete->toCore();
-        $measure = $this->ropes->currentOf($id)?->measure();
-        $cable = null === $measure ? RopeAdvice::forBody($body, $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable : Length::ofMetres($measure->cableLengthM);
+        $spec = $this->ropes->currentOf($id)?->spec();
+        $cable = null === $spec ? RopeAdvice::forBody($body, $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable : Length::ofMetres($spec->cableLengthM);
         $span = RopeSizing::USUAL_HAND_SPAN_M + 2 * $input->handsOutCm / 100;
         try {
             $rope = TurningRope::ofCable($cable, Length::ofMetres($span));
@@ -59,7 +59,7 @@ final readonly class ExploreJump
         } catch (RopeTooShort $e) {
             throw BadField::of('handsOutCm', $input->handsOutCm, 'hands that the cable still reaches', ucfirst($e->getMessage()).'.');
         }
-        $family = $measure->family ?? CableAdvice::forStage($athlete->stage(), $rope)->family;
+        $family = $spec->family ?? CableAdvice::forStage($athlete->stage(), $rope)->family;
         $geometry = self::geometry($body, $rope, $family);
         $contact = $input->contactMs / 1000;
         $least = RopeJump::leastEvenHeight($input->passes, $geometry, $contact);

@@ -10,7 +10,7 @@ use Zumbo\App\Platform\Job\JobOutcome;
 use Zumbo\App\Platform\Job\JobState;
 use Zumbo\App\Platform\Job\Progress;
 use Zumbo\Core\Sound\Ear;
-use Zumbo\Core\Sound\Heard;
+use Zumbo\Core\Sound\HeardTake;
 use Zumbo\Core\Sound\WavError;
 use Zumbo\Core\Sound\WavReader;
 
@@ -60,7 +60,7 @@ final readonly class HearRecording implements JobHandler
     /**
      * @return array<string, mixed>
      */
-    private static function result(Heard $heard): array
+    private static function result(HeardTake $heard): array
     {
         $columns = $heard->wave->columns();
 

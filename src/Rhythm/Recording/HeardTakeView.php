@@ -9,7 +9,7 @@ use Zumbo\App\Shared\SentenceView;
 /**
  * What was heard of rope and feet, and how loud it was.
  */
-final readonly class HeardView
+final readonly class HeardTakeView
 {
     /**
      * @param list<float> $turnsS    when the rope met the floor

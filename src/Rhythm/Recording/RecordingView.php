@@ -23,7 +23,7 @@ final readonly class RecordingView
         public int $total,
         /** Whether the file is still there to be listened to. */
         public bool $kept,
-        public ?HeardView $heard,
+        public ?HeardTakeView $heard,
         /** Why nothing came of it. */
         public ?string $fault,
         public int $version,
@@ -49,7 +49,7 @@ final readonly class RecordingView
     /**
      * @param array<mixed> $result
      */
-    private static function heard(array $result): HeardView
+    private static function heard(array $result): HeardTakeView
     {
         $number = static fn (mixed $value): float => \is_int($value) || \is_float($value) ? (float) $value : 0.0;
         $times = static fn (mixed $list): array => array_map($number, \is_array($list) ? array_values($list) : []);
@@ -60,7 +60,7 @@ final readonly class RecordingView
             $named[(string) $name] = $value;
         }
 
-        return new HeardView(
+        return new HeardTakeView(
             $number($result['seconds'] ?? null),
             $times($result['turnsS'] ?? null),
             $times($result['landingsS'] ?? null),

@@ -12,7 +12,7 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Gym\UnknownRow;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
 
 /**
@@ -37,7 +37,7 @@ final readonly class RecordingsController
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(RecordingView::class, creates: true)]
-    public function send(UuidV7 $id, Request $request, #[Query] RecordingInput $input = new RecordingInput()): Created
+    public function send(UuidV7 $id, Request $request, #[FromQuery] RecordingInput $input = new RecordingInput()): Created
     {
         $new = $this->recordings->send($id, $request->getContent(true), $input);
 

@@ -11,7 +11,7 @@ use Zumbo\App\Platform\Job\JobQueue;
 use Zumbo\App\Platform\Job\JobState;
 use Zumbo\App\Platform\Job\Progress;
 use Zumbo\App\Platform\Live\LiveEvents;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\Take;
 
 /**
@@ -54,7 +54,7 @@ final readonly class RunSensor implements JobHandler
     private static function event(Job $job, Take $take, float $now, bool $last): array
     {
         $since = $take->part($now - self::STEP_S, $now);
-        $reading = RhythmReading::of($take->part(-1.0, $now));
+        $reading = RhythmReport::of($take->part(-1.0, $now));
 
         return [
             'sensor' => $job->id->toRfc4122(),

@@ -9,7 +9,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 
 /**
@@ -33,7 +33,7 @@ final readonly class SensorController
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(SensorRunView::class, creates: true)]
-    public function start(UuidV7 $id, #[Body] SensorInput $input): Created
+    public function start(UuidV7 $id, #[FromBody] SensorInput $input): Created
     {
         $new = $this->sensor->start($id, $input);
 

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Rhythm\EventCsv;
@@ -41,7 +41,7 @@ final readonly class EventFilesController
     #[Route('/api/takes/to-csv', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(null, file: 'text/csv')]
-    public function write(#[Body] TakeInput $input): Response
+    public function write(#[FromBody] TakeInput $input): Response
     {
         $text = '';
         foreach (EventCsv::lines($input->take()) as $line) {

@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Rhythm\Beat\ClickTrackInput;
 use Zumbo\App\Shared\WrittenPattern;
@@ -31,7 +31,7 @@ final readonly class SoundsController
     #[Route('/api/pattern/click.wav', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(null, file: 'audio/wav')]
-    public function click(#[Query] ClickTrackInput $input): StreamedResponse
+    public function click(#[FromQuery] ClickTrackInput $input): StreamedResponse
     {
         try {
             return self::file('zumbo-beat.wav', ClickTrack::wav(WrittenPattern::read('notation', $input->notation), Rate::perMinute($input->cadence), $input->rounds));
@@ -43,7 +43,7 @@ final readonly class SoundsController
     #[Route('/api/takes/example.wav', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(null, file: 'audio/wav')]
-    public function example(#[Query] ExampleInput $input = new ExampleInput()): StreamedResponse
+    public function example(#[FromQuery] ExampleInput $input = new ExampleInput()): StreamedResponse
     {
         $take = SimulatedJumper::jump(WrittenPattern::read('notation', $input->notation), Rate::perMinute($input->cadence), $input->seconds, self::JITTER, JumperFault::from($input->fault), $input->seed);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Rhythm\Take;
 
 use Zumbo\App\Entity\Log\AttemptKind;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\TakeEntry;
 use Zumbo\Core\Streak\AttemptEnd;
 
@@ -15,7 +15,7 @@ use Zumbo\Core\Streak\AttemptEnd;
 final readonly class TakeEntryView
 {
     private function __construct(
-        public Measure $measure,
+        public CountKind $countKind,
         public AttemptKind $kind,
         public int $reps,
         public int $misses,
@@ -26,11 +26,11 @@ final readonly class TakeEntryView
 
     public static function of(TakeEntry $entry): self
     {
-        $kind = $entry->summed ? AttemptKind::Sum : AttemptKind::from($entry->measure->value);
+        $kind = $entry->summed ? AttemptKind::Sum : AttemptKind::from($entry->countKind->value);
         if (AttemptKind::Streak !== $kind) {
-            return new self($entry->measure, $kind, $entry->reps, $entry->misses, null);
+            return new self($entry->countKind, $kind, $entry->reps, $entry->misses, null);
         }
 
-        return new self($entry->measure, $kind, $entry->reps, 0, $entry->misses > 0 ? AttemptEnd::Miss : AttemptEnd::Stopped);
+        return new self($entry->countKind, $kind, $entry->reps, 0, $entry->misses > 0 ? AttemptEnd::Miss : AttemptEnd::Stopped);
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Zumbo\App\Rhythm\Take;
 
 use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\TakeEntry;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rhythm\Evenness;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 
 /**
  * What a take says, and at most one thing to change.
@@ -43,7 +43,7 @@ final readonly class TakeView
     ) {
     }
 
-    public static function of(RhythmReading $reading): self
+    public static function of(RhythmReport $reading): self
     {
         $variation = $reading->beat?->variation();
 
@@ -61,7 +61,7 @@ final readonly class TakeView
             max([0, ...array_column($reading->streaks, 'reps')]),
             $reading->firstBroken,
             SentenceView::of($reading->verdict, LengthUnit::Centimetre),
-            array_map(static fn (Measure $measure): TakeEntryView => TakeEntryView::of(TakeEntry::of($reading, $measure)), Measure::cases()),
+            array_map(static fn (CountKind $countKind): TakeEntryView => TakeEntryView::of(TakeEntry::of($reading, $countKind)), CountKind::cases()),
             $reading->seconds,
         );
     }

@@ -10,7 +10,7 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Ropes\OwnCables;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 
 final readonly class CablesController
@@ -31,7 +31,7 @@ final readonly class CablesController
     #[Route('/api/cables/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(OwnCableView::class, creates: true)]
-    public function add(UuidV7 $id, #[Body] OwnCableInput $input): Created
+    public function add(UuidV7 $id, #[FromBody] OwnCableInput $input): Created
     {
         $new = $this->keep->add($id, $input);
 

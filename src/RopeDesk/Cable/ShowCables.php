@@ -15,7 +15,7 @@ use Zumbo\Core\Cable\CableCharacter;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Gear\RopeMatch;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\TurningRope;
@@ -33,12 +33,12 @@ final readonly class ShowCables
     {
         $athlete = $this->athletes->get($id);
         $gym = $this->gyms->current();
-        $cableM = $this->ropes->currentOf($id)?->measure()->cableLengthM ?? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable->metres();
+        $cableM = $this->ropes->currentOf($id)?->spec()->cableLengthM ?? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable->metres();
         $rope = TurningRope::ofCable(Length::ofMetres($cableM), Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
         $advice = CableAdvice::forStage($athlete->stage(), $rope);
         $rows = array_map(static fn (CableFamily $family): CableRowView => CableRowView::of(
             CableCharacter::ofFamily($family, $rope),
-            Catalogue::name($family->value),
+            MessageCatalogue::name($family->value),
             RopeMatch::mayHave($athlete->stage(), $family),
             $family === $advice->family,
         ), CableFamily::cases());

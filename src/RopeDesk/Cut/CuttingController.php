@@ -7,7 +7,7 @@ namespace Zumbo\App\RopeDesk\Cut;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromQuery;
 
 final readonly class CuttingController
 {
@@ -18,7 +18,7 @@ final readonly class CuttingController
     #[Route('/api/cut-sheet', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(CutSheetView::class)]
-    public function sheet(#[Query] CutListInput $input = new CutListInput()): CutSheetView
+    public function sheet(#[FromQuery] CutListInput $input = new CutListInput()): CutSheetView
     {
         return $this->plan->sheet($input);
     }

@@ -20,7 +20,7 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
@@ -73,8 +73,8 @@ final readonly class PlanCuts
 
     private static function piece(Athlete $athlete, ?Rope $rope, Length $spare, Gym $gym): CutPieceView
     {
-        $cable = null === $rope ? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable : Length::ofMetres($rope->measure()->cableLengthM);
-        $family = $rope?->measure()->family ?? CableAdvice::forStage($athlete->stage(), TurningRope::ofCable($cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M)))->family;
+        $cable = null === $rope ? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable : Length::ofMetres($rope->spec()->cableLengthM);
+        $family = $rope?->spec()->family ?? CableAdvice::forStage($athlete->stage(), TurningRope::ofCable($cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M)))->family;
 
         return new CutPieceView(
             $athlete->id()->toRfc4122(),
@@ -82,7 +82,7 @@ final readonly class PlanCuts
             $cable->metres(),
             $cable->plus(self::allowance($spare))->metres(),
             $family,
-            Catalogue::name($family->value),
+            MessageCatalogue::name($family->value),
             null !== $rope,
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\RopeDesk\Keep;
 
 use Zumbo\Core\Cable\CableFamily;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * A family of cable and what people call it.
@@ -21,6 +21,6 @@ final readonly class FamilyView
      */
     public static function all(): array
     {
-        return array_map(static fn (CableFamily $family): self => new self($family, Catalogue::name($family->value)), CableFamily::cases());
+        return array_map(static fn (CableFamily $family): self => new self($family, MessageCatalogue::name($family->value)), CableFamily::cases());
     }
 }

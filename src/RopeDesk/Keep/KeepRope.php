@@ -13,8 +13,8 @@ use Zumbo\App\Entity\Ropes\Inspection;
 use Zumbo\App\Entity\Ropes\OwnCable;
 use Zumbo\App\Entity\Ropes\OwnCables;
 use Zumbo\App\Entity\Ropes\Rope;
-use Zumbo\App\Entity\Ropes\RopeMeasure;
 use Zumbo\App\Entity\Ropes\Ropes;
+use Zumbo\App\Entity\Ropes\RopeSpec;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
@@ -52,7 +52,7 @@ final readonly class KeepRope
     {
         return $this->writes->run($id, Subject::of('keep', 'rope', $id), $input, function () use ($id, $input): void {
             $athlete = $this->athletes->of($input->athleteId);
-            $this->ropes->add(new Rope($this->scope->gymId(), $id, $athlete->id(), $this->measure($athlete, $input), $this->clock->now()));
+            $this->ropes->add(new Rope($this->scope->gymId(), $id, $athlete->id(), $this->spec($athlete, $input), $this->clock->now()));
         });
     }
 
@@ -76,7 +76,7 @@ final readonly class KeepRope
         return LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone());
     }
 
-    private function measure(Athlete $athlete, RopeInput $input): RopeMeasure
+    private function spec(Athlete $athlete, RopeInput $input): RopeSpec
     {
         $sizing = $input->sizing();
         $rope = $this->size->bySchool($athlete, $sizing, School::from($input->school));
@@ -89,7 +89,7 @@ final readonly class KeepRope
             throw BadField::of('overrideReason', null, 'a few words', \sprintf('Say in a few words why the cable is not the computed %s.', $shown));
         }
 
-        return new RopeMeasure(
+        return new RopeSpec(
             $kept,
             $sizing->handle()->length->metres(),
             $own?->family() ?? CableFamily::from($input->family),

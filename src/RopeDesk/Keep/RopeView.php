@@ -38,19 +38,19 @@ final readonly class RopeView
 
     public static function of(Rope $rope): self
     {
-        $measure = $rope->measure();
+        $spec = $rope->spec();
 
         return new self(
             $rope->id()->toRfc4122(),
             $rope->athleteId()->toRfc4122(),
-            $measure->cableLengthM,
-            $measure->handleLengthM,
-            $measure->family,
-            $measure->school,
-            $measure->stance,
-            $measure->computedCableM,
-            $measure->overrideReason,
-            $measure->cableId?->toRfc4122(),
+            $spec->cableLengthM,
+            $spec->handleLengthM,
+            $spec->family,
+            $spec->school,
+            $spec->stance,
+            $spec->computedCableM,
+            $spec->overrideReason,
+            $spec->cableId?->toRfc4122(),
             $rope->tailsCutOn()?->format('Y-m-d'),
             InspectionView::of($rope->inspection()),
             $rope->isRemoved(),

@@ -10,7 +10,7 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Shared\InspectionInput;
 
@@ -31,7 +31,7 @@ final readonly class RopesController
     #[Route('/api/ropes/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(RopeView::class, creates: true)]
-    public function keep(UuidV7 $id, #[Body] RopeInput $input): Created
+    public function keep(UuidV7 $id, #[FromBody] RopeInput $input): Created
     {
         $new = $this->keep->keep($id, $input);
 
@@ -41,7 +41,7 @@ final readonly class RopesController
     #[Route('/api/ropes/{id}/inspection', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(RopeView::class)]
-    public function inspect(UuidV7 $id, WriteCondition $condition, #[Body] InspectionInput $input): RopeView
+    public function inspect(UuidV7 $id, WriteCondition $condition, #[FromBody] InspectionInput $input): RopeView
     {
         $this->keep->inspect($id, $input, $condition);
 

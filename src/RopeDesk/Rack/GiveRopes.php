@@ -18,7 +18,7 @@ use Zumbo\App\Shared\NamedAthlete;
 /**
  * Writes down who has which shared rope tonight, in place of what was written down for tonight before.
  */
-final readonly class HandOut
+final readonly class GiveRopes
 {
     public function __construct(
         private Rack $rack,
@@ -34,7 +34,7 @@ final readonly class HandOut
     public function tonight(UuidV7 $id, NightInput $input): bool
     {
         return $this->writes->run($id, Subject::of('hand out', 'night', $id), $input, function () use ($input): void {
-            $this->rack->giveOut(LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()), $this->pairs($input));
+            $this->rack->give(LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()), $this->pairs($input));
         });
     }
 

@@ -15,7 +15,7 @@ use Zumbo\App\Entity\Ropes\RopePin;
 use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Gear\GiveOut;
+use Zumbo\Core\Gear\GivingPlan;
 use Zumbo\Core\Gear\HeightStrip;
 use Zumbo\Core\Gear\RopeWish;
 use Zumbo\Core\Gear\SharedRope;
@@ -25,7 +25,7 @@ use Zumbo\Core\Rope\RopeAdvice;
 /**
  * Gives the shared ropes to whoever has none of their own, or one that failed its inspection.
  */
-final readonly class GiveFromRack
+final readonly class PlanGiving
 {
     public function __construct(private Athletes $athletes, private Ropes $ropes, private Rack $rack, private Gyms $gyms, private ClockInterface $clock)
     {
@@ -38,7 +38,7 @@ final readonly class GiveFromRack
         $ropes = $this->rack->present();
         $without = $this->without();
         $pins = $this->pins();
-        $out = GiveOut::of($this->wishes($without, $ropes, $pins, $gym, $day), array_map(static fn (RackRope $rope): SharedRope => $rope->toCore(), $ropes));
+        $out = GivingPlan::of($this->wishes($without, $ropes, $pins, $gym, $day), array_map(static fn (RackRope $rope): SharedRope => $rope->toCore(), $ropes));
         $written = $this->rack->givenOn($day);
         $byTag = array_combine(array_map(static fn (RackRope $rope): string => $rope->tag(), $ropes), $ropes);
         $given = [];

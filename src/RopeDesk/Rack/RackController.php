@@ -10,7 +10,7 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Ropes\Rack;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Shared\InspectionInput;
 
@@ -38,7 +38,7 @@ final readonly class RackController
     #[Route('/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(RackRopeView::class, creates: true)]
-    public function hang(UuidV7 $id, #[Body] RackRopeInput $input): Created
+    public function hang(UuidV7 $id, #[FromBody] RackRopeInput $input): Created
     {
         $new = $this->keep->hang($id, $input);
 
@@ -48,7 +48,7 @@ final readonly class RackController
     #[Route('/{id}', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(RackRopeView::class)]
-    public function change(UuidV7 $id, WriteCondition $condition, #[Body] RackRopeInput $input): RackRopeView
+    public function change(UuidV7 $id, WriteCondition $condition, #[FromBody] RackRopeInput $input): RackRopeView
     {
         $this->keep->change($id, $input, $condition);
 
@@ -58,7 +58,7 @@ final readonly class RackController
     #[Route('/{id}/inspection', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(RackRopeView::class)]
-    public function inspect(UuidV7 $id, WriteCondition $condition, #[Body] InspectionInput $input): RackRopeView
+    public function inspect(UuidV7 $id, WriteCondition $condition, #[FromBody] InspectionInput $input): RackRopeView
     {
         $this->keep->inspect($id, $input, $condition);
 

@@ -7,7 +7,7 @@ namespace Zumbo\App\RopeDesk\Rack;
 use Zumbo\App\Entity\Ropes\RackRope;
 use Zumbo\App\Shared\InspectionView;
 use Zumbo\Core\Cable\CableFamily;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * A shared rope on the rack.
@@ -37,7 +37,7 @@ final readonly class RackRopeView
             $rope->cableLengthM(),
             $rope->handleLengthM(),
             $rope->family(),
-            Catalogue::name($rope->family()->value),
+            MessageCatalogue::name($rope->family()->value),
             $rope->isKeptBack(),
             InspectionView::of($rope->inspection()),
             $rope->isRemoved(),

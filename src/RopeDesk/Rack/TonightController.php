@@ -10,7 +10,7 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Ropes\Rack;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
+use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 
 /**
@@ -18,7 +18,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
  */
 final readonly class TonightController
 {
-    public function __construct(private GiveFromRack $give, private HandOut $handOut, private PinRope $pin, private Rack $rack)
+    public function __construct(private PlanGiving $plan, private GiveRopes $give, private PinRope $pin, private Rack $rack)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class TonightController
     #[Answers(TonightView::class)]
     public function tonight(): TonightView
     {
-        return $this->give->tonight();
+        return $this->plan->tonight();
     }
 
     /**
@@ -38,23 +38,23 @@ final readonly class TonightController
     #[Answers(HeightBandView::class, list: true)]
     public function strip(): array
     {
-        return $this->give->strip();
+        return $this->plan->strip();
     }
 
     #[Route('/api/nights/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(TonightView::class, creates: true)]
-    public function handOut(UuidV7 $id, #[Body] NightInput $input): Created
+    public function give(UuidV7 $id, #[FromBody] NightInput $input): Created
     {
-        $new = $this->handOut->tonight($id, $input);
+        $new = $this->give->tonight($id, $input);
 
-        return Created::of($this->give->tonight(), $new);
+        return Created::of($this->plan->tonight(), $new);
     }
 
     #[Route('/api/pins/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(PinView::class, creates: true)]
-    public function pin(UuidV7 $id, #[Body] PinInput $input): Created
+    public function pin(UuidV7 $id, #[FromBody] PinInput $input): Created
     {
         $new = $this->pin->pin($id, $input);
 

@@ -8,7 +8,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\RopeDesk\Check\CheckRope;
 use Zumbo\App\RopeDesk\Check\FitInput;
 use Zumbo\App\RopeDesk\Check\FitView;
@@ -26,7 +26,7 @@ final readonly class BenchController
     #[Route('/api/athletes/{id}/sizing', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(SizingView::class)]
-    public function sizing(UuidV7 $id, #[Query] SizingInput $input = new SizingInput()): SizingView
+    public function sizing(UuidV7 $id, #[FromQuery] SizingInput $input = new SizingInput()): SizingView
     {
         return $this->size->forAthlete($id, $input);
     }
@@ -35,7 +35,7 @@ final readonly class BenchController
     #[Route('/api/athletes/{id}/arc', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(TurningView::class)]
-    public function arc(UuidV7 $id, #[Query] ArcInput $input): TurningView
+    public function arc(UuidV7 $id, #[FromQuery] ArcInput $input): TurningView
     {
         return $this->size->turning($id, $input);
     }
@@ -44,7 +44,7 @@ final readonly class BenchController
     #[Route('/api/athletes/{id}/fit', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(FitView::class)]
-    public function fit(UuidV7 $id, #[Query] FitInput $input = new FitInput()): FitView
+    public function fit(UuidV7 $id, #[FromQuery] FitInput $input = new FitInput()): FitView
     {
         return $this->check->forAthlete($id, $input);
     }
@@ -61,7 +61,7 @@ final readonly class BenchController
     #[Route('/api/shared-ropes', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(SharedRopesView::class)]
-    public function shared(#[Query] SharedRopesInput $input): SharedRopesView
+    public function shared(#[FromQuery] SharedRopesInput $input): SharedRopesView
     {
         return $this->shared->of($input);
     }

@@ -8,7 +8,7 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 final readonly class CableAdviceView
 {
@@ -21,6 +21,6 @@ final readonly class CableAdviceView
 
     public static function of(CableAdvice $advice, LengthUnit $unit): self
     {
-        return new self($advice->family, Catalogue::name($advice->family->value), $advice->family->diameter(), $advice->pullN, SentenceView::listOf($advice->reasons, $unit));
+        return new self($advice->family, MessageCatalogue::name($advice->family->value), $advice->family->diameter(), $advice->pullN, SentenceView::listOf($advice->reasons, $unit));
     }
 }

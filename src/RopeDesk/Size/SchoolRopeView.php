@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\RopeDesk\Size;
 
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolRope;
@@ -39,11 +39,11 @@ final readonly class SchoolRopeView
     {
         return new self(
             $rope->school,
-            Catalogue::name($rope->school->value),
+            MessageCatalogue::name($rope->school->value),
             $rope->reading,
-            Catalogue::name($rope->reading->value),
+            MessageCatalogue::name($rope->reading->value),
             $rope->stance,
-            Catalogue::name($rope->stance->value),
+            MessageCatalogue::name($rope->stance->value),
             $rope->cable->metres(),
             $rope->overall->metres(),
             $rope->cut->metres(),

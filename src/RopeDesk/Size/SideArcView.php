@@ -6,7 +6,7 @@ namespace Zumbo\App\RopeDesk\Size;
 
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Rope\ArcStory;
+use Zumbo\Core\Rope\ArcVerdicts;
 use Zumbo\Core\Rope\SideView;
 
 /**
@@ -25,6 +25,6 @@ final readonly class SideArcView
 
     public static function of(SideView $side, LengthUnit $unit): self
     {
-        return new self($side->radius->metres(), $side->toesAhead->metres(), $side->meetsAhead?->metres(), SentenceView::of(ArcStory::ahead($side), $unit));
+        return new self($side->radius->metres(), $side->toesAhead->metres(), $side->meetsAhead?->metres(), SentenceView::of(ArcVerdicts::ahead($side), $unit));
     }
 }

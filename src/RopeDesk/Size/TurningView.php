@@ -9,7 +9,7 @@ use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Figure;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Rope\ArcStory;
+use Zumbo\Core\Rope\ArcVerdicts;
 use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\FloorContact;
 use Zumbo\Core\Rope\HeldRope;
@@ -59,7 +59,7 @@ final readonly class TurningView
         $clearance = Clearance::of($held, $body->stature, $jump, Length::ofMetres(Clearance::USUAL_CEILING_MARGIN_M));
         $contact = FloorContact::of($held);
         $penalty = WidthPenalty::of($held->rope, $drift);
-        $story = ArcStory::of($held, $clearance, $contact, $penalty);
+        $verdicts = ArcVerdicts::of($held, $clearance, $contact, $penalty);
         $side = SideView::of($held, Figure::of($body), $handsAhead);
 
         return new self(
@@ -74,12 +74,12 @@ final readonly class TurningView
             $clearance->head?->metres() ?? throw new \LogicException('a body has a stature'),
             $clearance->ceiling->metres(),
             $contact->dragging->metres(),
-            SentenceView::of($story->headline, $unit),
-            SentenceView::of($story->overHead, $unit),
-            SentenceView::of($story->atFloor, $unit),
-            SentenceView::of($story->wideHands, $unit),
-            SentenceView::of($story->hands, $unit),
-            SentenceView::of($story->ceiling, $unit),
+            SentenceView::of($verdicts->headline, $unit),
+            SentenceView::of($verdicts->overHead, $unit),
+            SentenceView::of($verdicts->atFloor, $unit),
+            SentenceView::of($verdicts->wideHands, $unit),
+            SentenceView::of($verdicts->hands, $unit),
+            SentenceView::of($verdicts->ceiling, $unit),
         );
     }
 }

@@ -17,7 +17,7 @@ use Zumbo\Core\Stage\Stage;
  * What the log says of an athlete's lengths: how each went, whether the last trim helped, and what may be done to the
  * rope they have.
  */
-final readonly class LengthStory
+final readonly class LengthHistory
 {
     /**
      * @param non-empty-list<LengthPeriod> $periods the oldest first
@@ -39,7 +39,7 @@ final readonly class LengthStory
         $periods = LengthPeriod::split($ropes, $attempts, $stage, $now);
         [$before, $last] = [$periods[\count($periods) - 2] ?? null, $periods[\count($periods) - 1]];
 
-        return new self($periods, null === $before ? null : TrimOutcome::of($before->evidence, $last->evidence), $timeZone);
+        return new self($periods, null === $before ? null : TrimOutcome::of($before->counted, $last->counted), $timeZone);
     }
 
     public function rope(): Rope
@@ -49,13 +49,13 @@ final readonly class LengthStory
 
     public function cable(): Length
     {
-        return Length::ofMetres($this->rope()->measure()->cableLengthM);
+        return Length::ofMetres($this->rope()->spec()->cableLengthM);
     }
 
     /** Whether the next step may be taken, as far as the log can tell. */
     public function gate(): TrimGate
     {
-        return TrimGate::of($this->last()->evidence);
+        return TrimGate::of($this->last()->counted);
     }
 
     public function mayCutTails(Length $goal): bool

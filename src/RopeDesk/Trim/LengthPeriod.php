@@ -9,7 +9,7 @@ use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Stage;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * The time an athlete jumped with one length, and what was logged then of their present stage, measured as its gate is.
@@ -17,10 +17,10 @@ use Zumbo\Core\Streak\Evidence;
 final readonly class LengthPeriod
 {
     /**
-     * @param list<Attempt>  $attempts the newest last
-     * @param list<Evidence> $evidence the same
+     * @param list<Attempt>     $attempts the newest last
+     * @param list<CountedReps> $counted  the same
      */
-    private function __construct(public Rope $rope, public array $attempts, public array $evidence)
+    private function __construct(public Rope $rope, public array $attempts, public array $counted)
     {
     }
 
@@ -32,14 +32,14 @@ final readonly class LengthPeriod
      */
     public static function split(array $ropes, array $attempts, Stage $stage, \DateTimeImmutable $now): array
     {
-        $measure = GateTable::of($stage)?->measure;
-        $fitting = array_values(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stage() === $stage && (null === $measure || $attempt->toCore($now)->measure === $measure)));
+        $spec = GateTable::of($stage)?->countKind;
+        $fitting = array_values(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stage() === $stage && (null === $spec || $attempt->toCore($now)->countKind === $spec)));
 
         return array_map(static function (Rope $rope, int $i) use ($ropes, $fitting, $now): self {
             $until = ($ropes[$i + 1] ?? null)?->createdAt();
             $mine = array_values(array_filter($fitting, static fn (Attempt $attempt): bool => $attempt->loggedAt() >= $rope->createdAt() && (null === $until || $attempt->loggedAt() < $until)));
 
-            return new self($rope, $mine, array_map(static fn (Attempt $attempt): Evidence => $attempt->toCore($now)->evidence, $mine));
+            return new self($rope, $mine, array_map(static fn (Attempt $attempt): CountedReps => $attempt->toCore($now)->counted, $mine));
         }, $ropes, array_keys($ropes));
     }
 
@@ -51,15 +51,15 @@ final readonly class LengthPeriod
 
     public function view(string $timeZone): PastLengthView
     {
-        $reps = array_sum(array_map(static fn (Evidence $entry): int => $entry->successes, $this->evidence));
-        $misses = array_sum(array_map(static fn (Evidence $entry): int => $entry->misses, $this->evidence));
+        $reps = array_sum(array_map(static fn (CountedReps $entry): int => $entry->successes, $this->counted));
+        $misses = array_sum(array_map(static fn (CountedReps $entry): int => $entry->misses, $this->counted));
 
         return new PastLengthView(
             $this->rope->id()->toRfc4122(),
             LocalDay::of($this->rope->createdAt(), $timeZone)->format('Y-m-d'),
-            $this->rope->measure()->cableLengthM,
-            $this->rope->measure()->overrideReason,
-            \count($this->evidence),
+            $this->rope->spec()->cableLengthM,
+            $this->rope->spec()->overrideReason,
+            \count($this->counted),
             0 === $reps + $misses ? null : 100 * $misses / ($reps + $misses),
         );
     }

@@ -20,7 +20,7 @@ final readonly class ReadLengths
     }
 
     /** Null: no rope yet. */
-    public function of(Athlete $athlete): ?LengthStory
+    public function of(Athlete $athlete): ?LengthHistory
     {
         $ropes = $this->ropes->historyOf($athlete->id());
         if ([] === $ropes) {
@@ -28,6 +28,6 @@ final readonly class ReadLengths
         }
         $attempts = $this->attempts->ofAthlete($athlete->id(), $ropes[0]->createdAt());
 
-        return LengthStory::of($ropes, $attempts, $athlete->stage(), $this->gyms->current()->timeZone(), $this->clock->now());
+        return LengthHistory::of($ropes, $attempts, $athlete->stage(), $this->gyms->current()->timeZone(), $this->clock->now());
     }
 }

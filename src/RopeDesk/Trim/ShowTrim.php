@@ -33,13 +33,13 @@ final readonly class ShowTrim
     {
         $athlete = $this->athletes->get($id);
         $goal = $this->size->goal($athlete, $wish->school());
-        $story = $this->lengths->of($athlete);
-        if (null === $story) {
+        $history = $this->lengths->of($athlete);
+        if (null === $history) {
             return new TrimView(null, $goal->school, $goal->cable->metres(), [], null, false, null, null, null, null, false, null, []);
         }
-        $rope = $story->rope();
-        $path = TrimPath::of($story->cable(), $goal->cable, $wish->step());
-        $gate = $story->gate();
+        $rope = $history->rope();
+        $path = TrimPath::of($history->cable(), $goal->cable, $wish->step());
+        $gate = $history->gate();
         $unit = $this->gyms->current()->unit();
         $timeZone = $this->gyms->current()->timeZone();
         $ofToday = LocalDay::areSame($rope->createdAt(), $this->clock->now(), $timeZone);
@@ -53,11 +53,11 @@ final readonly class ShowTrim
             $gate->open,
             SentenceView::of($gate->verdict, $unit),
             $ofToday ? SentenceView::of(Verdict::of('trim.once_a_session'), $unit) : null,
-            $story->outcome?->advice,
-            null === $story->outcome ? null : SentenceView::of($story->outcome->reason, $unit),
-            $story->mayCutTails($goal->cable),
-            SentenceView::of($story->aboutTails($goal->cable), $unit),
-            array_map(static fn (LengthPeriod $period): PastLengthView => $period->view($timeZone), $story->periods),
+            $history->outcome?->advice,
+            null === $history->outcome ? null : SentenceView::of($history->outcome->reason, $unit),
+            $history->mayCutTails($goal->cable),
+            SentenceView::of($history->aboutTails($goal->cable), $unit),
+            array_map(static fn (LengthPeriod $period): PastLengthView => $period->view($timeZone), $history->periods),
         );
     }
 }

@@ -10,8 +10,8 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
-use Zumbo\App\Platform\Input\Body;
-use Zumbo\App\Platform\Input\Query;
+use Zumbo\App\Platform\Input\FromBody;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\RopeDesk\Keep\RopeView;
 use Zumbo\App\Shared\GymView;
@@ -28,7 +28,7 @@ final readonly class TrimController
     #[Route('/api/athletes/{id}/trim', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(TrimView::class)]
-    public function path(UuidV7 $id, #[Query] TrimWish $wish = new TrimWish()): TrimView
+    public function path(UuidV7 $id, #[FromQuery] TrimWish $wish = new TrimWish()): TrimView
     {
         return $this->show->forAthlete($id, $wish);
     }
@@ -37,7 +37,7 @@ final readonly class TrimController
     #[Route('/api/trims/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(RopeView::class, creates: true)]
-    public function trim(UuidV7 $id, #[Body] TrimInput $input): Created
+    public function trim(UuidV7 $id, #[FromBody] TrimInput $input): Created
     {
         $new = $this->trim->trim($id, $input);
 
@@ -68,7 +68,7 @@ final readonly class TrimController
     #[Route('/api/gym/trim-school', methods: ['PATCH'])]
     #[IsGranted('ROLE_OWNER')]
     #[Answers(GymView::class)]
-    public function choose(WriteCondition $condition, #[Body] TrimSchoolInput $input): GymView
+    public function choose(WriteCondition $condition, #[FromBody] TrimSchoolInput $input): GymView
     {
         return GymView::of($this->choose->forGym($input, $condition));
     }

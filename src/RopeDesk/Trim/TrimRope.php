@@ -54,8 +54,8 @@ final readonly class TrimRope
             $cableM = $input->cableM();
             $this->check($rope, $cableM, $input->cable);
             $unit = $this->gyms->current()->unit();
-            $reason = \sprintf('%s %s', $cableM < $rope->measure()->cableLengthM ? 'trimmed from' : 'let out from', $unit->print(Length::ofMetres($rope->measure()->cableLengthM)));
-            $next = new Rope($this->scope->gymId(), $id, $rope->athleteId(), $rope->measure()->withCable($cableM, $reason), $this->clock->now());
+            $reason = \sprintf('%s %s', $cableM < $rope->spec()->cableLengthM ? 'trimmed from' : 'let out from', $unit->print(Length::ofMetres($rope->spec()->cableLengthM)));
+            $next = new Rope($this->scope->gymId(), $id, $rope->athleteId(), $rope->spec()->withCable($cableM, $reason), $this->clock->now());
             $next->inspect($rope->inspection());
             $this->ropes->add($next);
         });
@@ -95,16 +95,16 @@ final readonly class TrimRope
     private function refuseUnsettled(Athlete $athlete): void
     {
         $goal = $this->size->goal($athlete, null)->cable;
-        $story = $this->lengths->of($athlete);
-        if (true !== $story?->mayCutTails($goal)) {
-            $why = null === $story ? null : SentenceView::of($story->aboutTails($goal), $this->gyms->current()->unit())->sentence;
+        $history = $this->lengths->of($athlete);
+        if (true !== $history?->mayCutTails($goal)) {
+            $why = null === $history ? null : SentenceView::of($history->aboutTails($goal), $this->gyms->current()->unit())->sentence;
             throw BadField::of('tails', null, 'a settled length', $why);
         }
     }
 
     private function check(Rope $rope, float $cableM, string $typed): void
     {
-        $off = $rope->measure()->cableLengthM - $cableM;
+        $off = $rope->spec()->cableLengthM - $cableM;
         $step = 2 * TrimPath::steps()->most->metres();
         if (abs($off) < self::ROUNDING_M) {
             throw BadField::of('cable', $typed, 'another length than it has now');

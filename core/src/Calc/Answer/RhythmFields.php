@@ -10,7 +10,7 @@ use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Calc\Field\PatternText;
 use Zumbo\Core\Rhythm\Evenness;
 use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\Take;
 
 /**
@@ -26,7 +26,7 @@ final class RhythmFields
     /**
      * @return array<string, mixed>
      */
-    public static function of(Take $take, RhythmReading $reading, bool $withTarget): array
+    public static function of(Take $take, RhythmReport $reading, bool $withTarget): array
     {
         $beat = $reading->beat;
         $variation = $beat?->variation();
@@ -50,7 +50,7 @@ final class RhythmFields
             'first_broken' => $reading->firstBroken,
             ...(null === $reading->firstBroken ? ['first_broken_reason' => $withTarget ? 'no jump differs from the target' : 'needs target'] : []),
             'verdict' => $reading->verdict->code,
-            'says' => Wording::of([$reading->verdict])[0]['sentence'] ?? '',
+            'says' => VerdictAnswer::of([$reading->verdict])[0]['sentence'] ?? '',
         ];
     }
 

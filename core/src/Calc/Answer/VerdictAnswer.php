@@ -6,12 +6,12 @@ namespace Zumbo\Core\Calc\Answer;
 
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Messages\Catalogue;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * Verdicts as they leave a computation: code, values, and the sentence in centimetres.
  */
-final class Wording
+final class VerdictAnswer
 {
     /**
      * @param list<Verdict> $verdicts
@@ -20,7 +20,7 @@ final class Wording
      */
     public static function of(array $verdicts): array
     {
-        $catalogue = Catalogue::in(LengthUnit::Centimetre);
+        $catalogue = MessageCatalogue::in(LengthUnit::Centimetre);
 
         return array_map(static fn (Verdict $verdict): array => [
             'code' => $verdict->code,

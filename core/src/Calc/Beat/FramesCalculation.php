@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc\Beat;
 
-use Zumbo\Core\Calc\Answer\Wording;
+use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
@@ -54,7 +54,7 @@ final class FramesCalculation implements Calculation
             'first_pass_after_s' => $count->firstPassAfterS,
             'last_pass_before_s' => $count->lastPassBeforeS,
             'verdict' => $count->verdict->code,
-            'says' => Wording::of([$count->verdict])[0]['sentence'] ?? '',
+            'says' => VerdictAnswer::of([$count->verdict])[0]['sentence'] ?? '',
         ];
     }
 }

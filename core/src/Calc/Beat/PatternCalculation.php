@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\Beat;
 use Zumbo\Core\Rhythm\Group;
 use Zumbo\Core\Rhythm\JumpRun;
-use Zumbo\Core\Rhythm\Ladder;
+use Zumbo\Core\Rhythm\LadderItem;
 use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Rhythm\PatternItem;
 use Zumbo\Core\Rhythm\PatternTiming;
@@ -82,7 +82,7 @@ final class PatternCalculation implements Calculation
     {
         return array_map(static fn (PatternItem $item): array => match (true) {
             $item instanceof JumpRun => ['jump' => $item->kind->value, 'count' => $item->count] + (null === $item->footwork ? [] : ['footwork' => $item->footwork->value]) + ($item->unbroken ? ['unbroken' => true] : []),
-            $item instanceof Ladder => ['rungs' => array_map(self::tree(...), $item->rungs)],
+            $item instanceof LadderItem => ['rungs' => array_map(self::tree(...), $item->rungs)],
             $item instanceof Work => ['work_s' => $item->seconds, 'items' => self::tree($item->pattern)],
             $item instanceof Rest => ['rest_s' => $item->seconds],
             $item instanceof Group => ['times' => $item->times, 'items' => self::tree($item->pattern)],

@@ -8,7 +8,7 @@ use Zumbo\Core\Calc\Answer\RhythmFields;
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\Take;
 
 /**
@@ -41,6 +41,6 @@ final class RhythmCalculation implements Calculation
     {
         $take = Take::of(array_values($inputs->numbers('turns_s')), array_values($inputs->numbers('landings_s')));
 
-        return RhythmFields::of($take, RhythmReading::of($take, RhythmFields::target($inputs)), $inputs->has('target'));
+        return RhythmFields::of($take, RhythmReport::of($take, RhythmFields::target($inputs)), $inputs->has('target'));
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Zumbo\Core\Calc\Beat;
 
 use Zumbo\Core\Calc\Answer\RhythmFields;
-use Zumbo\Core\Calc\Answer\Wording;
+use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\BadInput;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
-use Zumbo\Core\Rhythm\RhythmReading;
+use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Sound\Ear;
 use Zumbo\Core\Sound\WavError;
 use Zumbo\Core\Sound\WavReader;
@@ -43,7 +43,7 @@ final class SoundCalculation implements Calculation
         } catch (WavError $e) {
             throw BadInput::because('wav', $e->found, $e->getMessage(), $e->accepted);
         }
-        $says = Wording::of([$heard->verdict])[0]['sentence'] ?? '';
+        $says = VerdictAnswer::of([$heard->verdict])[0]['sentence'] ?? '';
 
         return [
             'seconds' => $heard->seconds,
@@ -52,7 +52,7 @@ final class SoundCalculation implements Calculation
             'confidence' => $heard->confidence,
             'heard' => $heard->verdict->code,
             'heard_says' => $says,
-            ...($heard->counts ? RhythmFields::of($heard->take, RhythmReading::of($heard->take, $target), null !== $target) : ['jumps' => null, 'jumps_reason' => $says]),
+            ...($heard->counts ? RhythmFields::of($heard->take, RhythmReport::of($heard->take, $target), null !== $target) : ['jumps' => null, 'jumps_reason' => $says]),
         ];
     }
 }

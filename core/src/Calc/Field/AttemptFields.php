@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Zumbo\Core\Calc\Field;
 
 use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * The fields by which computations take log entries.
  */
-final class EvidenceFields
+final class AttemptFields
 {
     private const MOST = 100_000;
 
@@ -33,22 +33,22 @@ final class EvidenceFields
     }
 
     /**
-     * @return list<Evidence>
+     * @return list<CountedReps>
      */
-    public static function evidence(Inputs $inputs): array
+    public static function counted(Inputs $inputs): array
     {
         return [
-            ...array_map(static fn (Inputs $row): Evidence => Evidence::attempt($row->whole('reps'), AttemptEnd::from($row->text('end')), $row->number('days_ago')), $inputs->rows('attempts')),
+            ...array_map(static fn (Inputs $row): CountedReps => CountedReps::attempt($row->whole('reps'), AttemptEnd::from($row->text('end')), $row->number('days_ago')), $inputs->rows('attempts')),
             ...self::sums($inputs, 'sets'),
         ];
     }
 
     /**
-     * @return list<Evidence> of a field made by sets()
+     * @return list<CountedReps> of a field made by sets()
      */
     public static function sums(Inputs $inputs, string $name): array
     {
-        return array_map(static fn (Inputs $row): Evidence => Evidence::sum($row->whole('reps'), $row->whole('misses'), $row->number('days_ago')), $inputs->rows($name));
+        return array_map(static fn (Inputs $row): CountedReps => CountedReps::sum($row->whole('reps'), $row->whole('misses'), $row->number('days_ago')), $inputs->rows($name));
     }
 
     private static function age(): Field

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc\Path;
 
-use Zumbo\Core\Calc\Answer\Wording;
+use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\BadInput;
 use Zumbo\Core\Calc\Field\BodyFields;
@@ -58,7 +58,7 @@ final class FaultCalculation implements Calculation
             'drill' => $first->drill,
             'step_back' => $first->stepBack?->value,
             ...(null === $first->stepBack ? ['step_back_reason' => $first->why] : []),
-            'advice' => Wording::of([$diagnosis->advice]),
+            'advice' => VerdictAnswer::of([$diagnosis->advice]),
         ];
     }
 

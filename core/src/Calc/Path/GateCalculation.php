@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc\Path;
 
-use Zumbo\Core\Calc\Answer\Wording;
+use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
+use Zumbo\Core\Calc\Field\AttemptFields;
 use Zumbo\Core\Calc\Field\BadInput;
-use Zumbo\Core\Calc\Field\EvidenceFields;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
-use Zumbo\Core\Drill\Measure;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Path\Entry;
 use Zumbo\Core\Path\Gate;
 use Zumbo\Core\Path\GateOutlook;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Stage;
-use Zumbo\Core\Streak\Evidence;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * `gate`: whether an athlete is ready for the next stage, on what that rests, and the one next thing.
@@ -41,8 +41,8 @@ final class GateCalculation implements Calculation
 
         return [
             Field::choice('stage', array_column($stages, 'value'), 'stage on the path')->required(),
-            EvidenceFields::attempts(),
-            EvidenceFields::sets(),
+            AttemptFields::attempts(),
+            AttemptFields::sets(),
             Field::rows('tries', [
                 Field::whole('clean', 0, self::MOST, 'clean ones')->required(),
                 Field::whole('tries', 1, self::MOST, 'tries in all')->required(),
@@ -60,14 +60,14 @@ final class GateCalculation implements Calculation
     {
         $stage = Stage::from($inputs->text('stage'));
         $usual = GateTable::of($stage) ?? throw new \LogicException('the last stage has no gate');
-        $gate = $inputs->has('count') ? new Gate($usual->measure, $inputs->whole('count'), $usual->tries, $usual->quality) : $usual;
-        if (Measure::Tries === $gate->measure && $gate->count > $gate->tries) {
+        $gate = $inputs->has('count') ? new Gate($usual->countKind, $inputs->whole('count'), $usual->tries, $usual->quality) : $usual;
+        if (CountKind::Tries === $gate->countKind && $gate->count > $gate->tries) {
             throw BadInput::of('count', $inputs->number('count'), \sprintf('at most %d, the number of tries', $gate->tries));
         }
         $outlook = GateOutlook::of($stage, $gate, self::entries($inputs));
 
         return [
-            'measure' => $gate->measure->value,
+            'measure' => $gate->countKind->value,
             'count' => $gate->count,
             'chance' => $outlook->chance,
             'chance_interval_80' => $outlook->interval,
@@ -75,7 +75,7 @@ final class GateCalculation implements Calculation
             'more' => $outlook->more,
             ...(null === $outlook->more ? ['more_reason' => 'more than fifty'] : []),
             'open' => $outlook->open,
-            'sentences' => Wording::of([$outlook->outlook, $outlook->basis, $outlook->next]),
+            'sentences' => VerdictAnswer::of([$outlook->outlook, $outlook->basis, $outlook->next]),
         ];
     }
 
@@ -85,9 +85,9 @@ final class GateCalculation implements Calculation
     private static function entries(Inputs $inputs): array
     {
         $all = [
-            ...array_map(static fn (Evidence $evidence): array => [Measure::Streak, $evidence], EvidenceFields::evidence($inputs)),
-            ...array_map(static fn (Inputs $row): array => [Measure::Tries, Evidence::counted($row->whole('clean'), max(0, $row->whole('tries') - $row->whole('clean')))], $inputs->rows('tries')),
-            ...array_map(static fn (Inputs $row): array => [Measure::Hold, Evidence::counted($row->whole('seconds'), $row->whole('misses'))], $inputs->rows('holds')),
+            ...array_map(static fn (CountedReps $counted): array => [CountKind::Streak, $counted], AttemptFields::counted($inputs)),
+            ...array_map(static fn (Inputs $row): array => [CountKind::Tries, CountedReps::counted($row->whole('clean'), max(0, $row->whole('tries') - $row->whole('clean')))], $inputs->rows('tries')),
+            ...array_map(static fn (Inputs $row): array => [CountKind::Hold, CountedReps::counted($row->whole('seconds'), $row->whole('misses'))], $inputs->rows('holds')),
         ];
         $clean = \count($all) - $inputs->whole('rough_last');
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Calc\Path;
 
 use Zumbo\Core\Calc\Calculation;
+use Zumbo\Core\Calc\Field\AttemptFields;
 use Zumbo\Core\Calc\Field\BodyFields;
-use Zumbo\Core\Calc\Field\EvidenceFields;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Stage\Stage;
@@ -31,8 +31,8 @@ final class StreakCalculation implements Calculation
     public function fields(): array
     {
         return [
-            EvidenceFields::attempts(),
-            EvidenceFields::sets(),
+            AttemptFields::attempts(),
+            AttemptFields::sets(),
             Field::record('prior', [
                 Field::number('alpha', 1e-6, 1e6, 'successes believed in beforehand')->required(),
                 Field::number('beta', 1e-6, 1e6, 'misses believed in beforehand')->required(),
@@ -46,7 +46,7 @@ final class StreakCalculation implements Calculation
     {
         $given = $inputs->record('prior');
         $prior = null === $given ? Prior::forStage(Stage::from($inputs->text('stage'))) : Prior::of($given->number('alpha'), $given->number('beta'));
-        $posterior = Posterior::of($prior, EvidenceFields::evidence($inputs));
+        $posterior = Posterior::of($prior, AttemptFields::counted($inputs));
 
         return [
             'alpha' => $posterior->chance->alpha,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Calc\Path;
 
 use Zumbo\Core\Calc\Calculation;
-use Zumbo\Core\Calc\Field\EvidenceFields;
+use Zumbo\Core\Calc\Field\AttemptFields;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Streak\KaplanMeier;
 
@@ -26,7 +26,7 @@ final class SurvivalCalculation implements Calculation
 
     public function fields(): array
     {
-        return [EvidenceFields::attempts()->required()];
+        return [AttemptFields::attempts()->required()];
     }
 
     public function calculate(Inputs $inputs): array
@@ -38,6 +38,6 @@ final class SurvivalCalculation implements Calculation
             'survival' => $row->survival,
             'standard_error' => $row->standardError,
             ...(null === $row->standardError ? ['standard_error_reason' => 'nobody is left'] : []),
-        ], KaplanMeier::ofGoes(EvidenceFields::evidence($inputs)))];
+        ], KaplanMeier::ofGoes(AttemptFields::counted($inputs)))];
     }
 }

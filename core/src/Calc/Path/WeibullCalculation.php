@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc\Path;
 
-use Zumbo\Core\Calc\Answer\Wording;
+use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
-use Zumbo\Core\Calc\Field\EvidenceFields;
+use Zumbo\Core\Calc\Field\AttemptFields;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Streak\WeibullFit;
 
@@ -27,16 +27,16 @@ final class WeibullCalculation implements Calculation
 
     public function fields(): array
     {
-        return [EvidenceFields::attempts()->required()];
+        return [AttemptFields::attempts()->required()];
     }
 
     public function calculate(Inputs $inputs): array
     {
-        $goes = EvidenceFields::evidence($inputs);
+        $goes = AttemptFields::counted($inputs);
         $fit = WeibullFit::of($goes);
         $shrunk = WeibullFit::shrunk($goes);
         if (!$fit instanceof WeibullFit) {
-            $reason = Wording::of([$fit])[0];
+            $reason = VerdictAnswer::of([$fit])[0];
 
             return ['scale' => null, 'scale_reason' => $reason['sentence'], 'shape' => null, 'shape_reason' => $reason['sentence'], 'refusal' => $reason];
         }

@@ -6,7 +6,7 @@ namespace Zumbo\Core\Calc\Rope;
 
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Landmark;
-use Zumbo\Core\Calc\Answer\Wording;
+use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\BadInput;
 use Zumbo\Core\Calc\Field\BodyFields;
@@ -64,7 +64,7 @@ final class FitCalculation implements Calculation
             'off_by_m' => $check->offBy->metres(),
             'reaches' => $check->reaches->value,
             'reach_m' => $check->reach->metres(),
-            'effects' => Wording::of($check->effects),
+            'effects' => VerdictAnswer::of($check->effects),
         ];
     }
 

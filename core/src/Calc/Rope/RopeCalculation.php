@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc\Rope;
 
-use Zumbo\Core\Calc\Answer\Wording;
+use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\BodyFields;
 use Zumbo\Core\Calc\Field\Field;
@@ -64,7 +64,7 @@ final class RopeCalculation implements Calculation
             'recommended' => $advice->rope->school->value,
             'goal_cable_length_m' => RopeAdvice::goal($ropes)->cable->metres(),
             'spread_m' => end($ropes)->cable->metres() - $ropes[0]->cable->metres(),
-            'reasons' => Wording::of($advice->reasons),
+            'reasons' => VerdictAnswer::of($advice->reasons),
         ];
     }
 

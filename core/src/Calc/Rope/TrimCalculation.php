@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Calc\Rope;
 
-use Zumbo\Core\Calc\Answer\Wording;
+use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
+use Zumbo\Core\Calc\Field\AttemptFields;
 use Zumbo\Core\Calc\Field\BodyFields;
-use Zumbo\Core\Calc\Field\EvidenceFields;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Gear\TrimOutcome;
@@ -48,8 +48,8 @@ final class TrimCalculation implements Calculation
             Field::length('step_per_side', $step->least->metres(), $step->most->metres(), 'taken off each side at once')->default(self::USUAL_STEP_M),
             BodyFields::handle(),
             BodyFields::stance(),
-            EvidenceFields::sets('before', 'sets with the length before the last trim'),
-            EvidenceFields::sets('after', 'sets since the last trim'),
+            AttemptFields::sets('before', 'sets with the length before the last trim'),
+            AttemptFields::sets('after', 'sets since the last trim'),
         ];
     }
 
@@ -64,9 +64,9 @@ final class TrimCalculation implements Calculation
             'steps' => array_map(static fn (TrimStep $step): array => [
                 'cable_length_m' => $step->cable->metres(),
                 'off_per_side_m' => $step->offPerSide->metres(),
-                'gate' => Wording::of([$step->gate])[0]['sentence'] ?? '',
+                'gate' => VerdictAnswer::of([$step->gate])[0]['sentence'] ?? '',
             ], $path->steps),
-            'advice' => Wording::of([$path->advice]),
+            'advice' => VerdictAnswer::of([$path->advice]),
             ...self::outcome($inputs),
         ];
     }
@@ -79,14 +79,14 @@ final class TrimCalculation implements Calculation
         if (!$inputs->has('before') && !$inputs->has('after')) {
             return ['outcome' => null, 'outcome_reason' => 'needs before and after: sets with the length before the last trim, and since'];
         }
-        $outcome = TrimOutcome::of(EvidenceFields::sums($inputs, 'before'), EvidenceFields::sums($inputs, 'after'));
+        $outcome = TrimOutcome::of(AttemptFields::sums($inputs, 'before'), AttemptFields::sums($inputs, 'after'));
 
         return ['outcome' => [
             'advice' => $outcome->advice->value,
             'chance_better' => $outcome->chanceBetter,
             'more_entries' => $outcome->moreEntries,
             ...(null === $outcome->moreEntries ? ['more_entries_reason' => 'too little was logged before the trim, or more than 500 would be needed'] : []),
-            'reason' => Wording::of([$outcome->reason])[0]['sentence'] ?? '',
+            'reason' => VerdictAnswer::of([$outcome->reason])[0]['sentence'] ?? '',
         ]];
     }
 }

@@ -10,7 +10,7 @@ use Zumbo\Core\Calc\Field\HazardFields;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Calc\Field\PaceFields;
 use Zumbo\Core\Pacing\Aim;
-use Zumbo\Core\Pacing\Effort;
+use Zumbo\Core\Pacing\RepTiming;
 use Zumbo\Core\Pacing\ScaledWork;
 use Zumbo\Core\Streak\Hazard;
 
@@ -53,8 +53,8 @@ final class ScaleCalculation implements Calculation
             $inputs->has('first') ? $inputs->whole('first') : (int) ceil($reps / 2),
             $inputs->number('ratio'),
             $inputs->number('fraction'),
-            new Effort($inputs->number('reps_per_s'), HazardFields::of($inputs, 'hazard'), $miss, $break),
-            new Effort($inputs->number('singles_per_s'), $easy, $miss, $break),
+            new RepTiming($inputs->number('reps_per_s'), HazardFields::of($inputs, 'hazard'), $miss, $break),
+            new RepTiming($inputs->number('singles_per_s'), $easy, $miss, $break),
         );
 
         return [

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Gym;
+
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * Somebody who signs in and works in one gym.
+ */
+interface GymMember
+{
+    public function gymId(): Uuid;
+}
