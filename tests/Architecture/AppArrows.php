@@ -15,114 +15,74 @@ use PHPat\Test\PHPat;
  */
 final class AppArrows
 {
-    public const SLICES = ['Athletes', 'Ropes', 'Rack', 'Cables', 'Cutting', 'Rhythm', 'Recordings', 'Sensor', 'ClassHour', 'Pacing', 'Sets', 'Faults', 'Exchange', 'CalcHttp'];
+    public const SLICES = [
+        'Athletes', 'RopeDesk', 'Rhythm', 'ClassHour', 'Log', 'Pacing', 'Sets', 'Faults', 'Exchange', 'Calc', 'SignIn',
+    ];
 
-    public function testRecordKnowsNoSlice(): Rule
+    /** What slices stand on; each with what it may not know. */
+    public const GROUND = ['Platform', 'Entity', 'Shared', 'Demo'];
+
+    public function testPlatformKnowsNothingOfOurs(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('Zumbo\App\Record'))
+            ->classes(self::folder('Platform'))
             ->shouldNot()->dependOn()
-            ->classes(...self::slices(), ...[Selector::inNamespace('Zumbo\App\Demo')])
+            ->classes(self::folder('Entity'), self::folder('Shared'), self::folder('Demo'), Selector::inNamespace('Zumbo\Core'), ...self::slices())
+            ->because('it is infrastructure: another application could stand on it');
+    }
+
+    public function testEntitiesKnowTheCoreAndTheGymScopeOnly(): Rule
+    {
+        $others = ['Api', 'Clock', 'Describe', 'Input', 'Job', 'Live', 'Problem'];
+
+        return PHPat::rule()
+            ->classes(self::folder('Entity'))
+            ->shouldNot()->dependOn()
+            ->classes(
+                self::folder('Shared'),
+                self::folder('Demo'),
+                ...self::slices(),
+                ...array_map(static fn (string $part): SelectorInterface => self::folder('Platform\\'.$part), $others),
+            )
             ->because('rows are told by slices, never the other way');
     }
 
-    public function testPlatformKnowsNoSlice(): Rule
+    public function testSharedKnowsNoSlice(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('Zumbo\App\Platform'))
+            ->classes(self::folder('Shared'))
             ->shouldNot()->dependOn()
-            ->classes(...self::slices(), ...[Selector::inNamespace('Zumbo\App\Demo')])
-            ->because('every slice stands on the platform');
+            ->classes(self::folder('Demo'), ...self::slices())
+            ->because('what several slices answer with belongs to none of them');
     }
 
-    public function testAthletesKnowNoOtherSlice(): Rule
+    /**
+     * @return iterable<string, Rule>
+     */
+    public function testASliceKnowsNoOther(): iterable
     {
-        return self::alone('Athletes');
+        foreach (self::SLICES as $slice) {
+            $others = array_values(array_diff([...self::SLICES, 'Demo'], [$slice]));
+            yield $slice => PHPat::rule()
+                ->classes(self::folder($slice))
+                ->shouldNot()->dependOn()
+                ->classes(...array_map(self::folder(...), $others))
+                ->because('slices meet in Shared and Entity');
+        }
     }
 
-    public function testRopesKnowNoOtherSlice(): Rule
-    {
-        return self::alone('Ropes');
-    }
-
-    public function testRackKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('Rack');
-    }
-
-    public function testCablesKnowNoOtherSlice(): Rule
-    {
-        return self::alone('Cables');
-    }
-
-    public function testCuttingKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('Cutting');
-    }
-
-    public function testRecordingsKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('Recordings');
-    }
-
-    public function testSensorKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('Sensor');
-    }
-
-    public function testRhythmKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('Rhythm');
-    }
-
-    public function testClassHourKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('ClassHour');
-    }
-
-    public function testPacingKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('Pacing');
-    }
-
-    public function testSetsKnowNoOtherSlice(): Rule
-    {
-        return self::alone('Sets');
-    }
-
-    public function testFaultsKnowNoOtherSlice(): Rule
-    {
-        return self::alone('Faults');
-    }
-
-    public function testExchangeKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('Exchange');
-    }
-
-    public function testCalcHttpKnowsNoOtherSlice(): Rule
-    {
-        return self::alone('CalcHttp');
-    }
-
-    public function testOnlyPlatformAndRecordTouchTheDatabase(): Rule
+    public function testOnlyPlatformAndEntityTouchTheDatabase(): Rule
     {
         return PHPat::rule()
-            ->classes(...self::slices())
+            ->classes(self::folder('Shared'), ...self::slicesBut('SignIn'))
             ->shouldNot()->dependOn()
             ->classes(Selector::inNamespace('Doctrine'))
-            ->because('the gym scope has one door: Platform\Gym\GymDatabase');
+            ->because('the gym scope has one door: Platform\Gym\GymDatabase; a session belongs to no gym');
     }
 
-    private static function alone(string $slice): Rule
+    private static function folder(string $folder): SelectorInterface
     {
-        $others = array_values(array_diff(self::SLICES, [$slice]));
-
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Zumbo\App\\'.$slice))
-            ->shouldNot()->dependOn()
-            ->classes(...array_map(static fn (string $other): SelectorInterface => Selector::inNamespace('Zumbo\App\\'.$other), $others))
-            ->because('slices meet in Record and Platform');
+        return Selector::inNamespace('Zumbo\App\\'.$folder);
     }
 
     /**
@@ -130,6 +90,14 @@ final class AppArrows
      */
     private static function slices(): array
     {
-        return array_map(static fn (string $slice): SelectorInterface => Selector::inNamespace('Zumbo\App\\'.$slice), self::SLICES);
+        return array_map(self::folder(...), self::SLICES);
+    }
+
+    /**
+     * @return list<SelectorInterface>
+     */
+    private static function slicesBut(string $one): array
+    {
+        return array_map(self::folder(...), array_values(array_diff(self::SLICES, [$one])));
     }
 }

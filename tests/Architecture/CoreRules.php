@@ -18,7 +18,7 @@ final class CoreRules
         'Numeric' => [],
         'Stage' => [],
         // Sentences need the vocabulary's texts only, never a module's classes.
-        'Words' => [],
+        'Messages' => [],
         'Body' => [],
         'Rope' => ['Body'],
         'Cable' => ['Rope'],
@@ -36,7 +36,7 @@ final class CoreRules
         'Gear' => ['Rope', 'Cable', 'Body', 'Streak'],
         // Stepping back means a drill of the stage below.
         'Fault' => ['Drill'],
-        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Sound', 'Streak', 'Drill', 'Path', 'Sets', 'Load', 'Pacing', 'Fault', 'Gear', 'Jump', 'Words'],
+        'Calc' => ['Body', 'Rope', 'Cable', 'Rhythm', 'Sound', 'Streak', 'Drill', 'Path', 'Sets', 'Load', 'Pacing', 'Fault', 'Gear', 'Jump', 'Messages'],
     ];
 
     /** Modules at the bottom: they may not even know each other, but for this. */

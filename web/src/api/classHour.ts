@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { newId } from '../lib/ids';
 import { sayEntry, type Entry } from '../lib/logLine';
 import type { Waiting } from '../lib/outboxStore';
-import { askAnew } from './askAnew';
+import { refetchAll } from './refetchAll';
 import { athletesKey } from './athletes';
 import { call, type Schemas } from './client';
 import type { Outbox } from './outbox';
@@ -46,7 +46,7 @@ export function entryWrite(athleteId: string, name: string, drill: string, entry
 /** Changes an entry that is on the server; one that still waits is amended in the outbox. */
 export function useChangeAttempt(outbox: Outbox | null) {
   const client = useQueryClient();
-  const refresh = () => askAnew(client, [classKey, athletesKey]);
+  const refresh = () => refetchAll(client, [classKey, athletesKey]);
   const judge = useMutation({
     mutationFn: async ({ attempt, clean }: { attempt: Attempt; clean: boolean }) =>
       (await outbox?.amend(attempt.id, { clean })) === true ||

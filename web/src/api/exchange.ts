@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { newId } from '../lib/ids';
-import { askAnew } from './askAnew';
+import { refetchAll } from './refetchAll';
 import { athletesKey } from './athletes';
 import { classKey } from './classHour';
 import { call, sendFile, type Schemas } from './client';
@@ -39,7 +39,7 @@ export function useImport(id: string | null) {
     queryFn: async () => {
       const one = await call<Import>('GET', path(id ?? ''));
       if (one.state === 'done') {
-        void askAnew(client, [classKey, athletesKey]);
+        void refetchAll(client, [classKey, athletesKey]);
       }
       return one;
     },

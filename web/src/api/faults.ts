@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { newId } from '../lib/ids';
-import { askAnew } from './askAnew';
+import { refetchAll } from './refetchAll';
 import { athletesKey } from './athletes';
 import { classKey } from './classHour';
 import { call, type Schemas } from './client';
@@ -34,7 +34,7 @@ export function useDiagnosis(athleteId: string, signs: string[], ropeChecked: bo
 /** Gives an athlete a focus, or takes it off; what shows cues is fetched anew. */
 export function useFocus() {
   const client = useQueryClient();
-  const refresh = () => askAnew(client, [classKey, athletesKey]);
+  const refresh = () => refetchAll(client, [classKey, athletesKey]);
   const give = useMutation({
     mutationFn: ({ id, input }: { id: string; input: FocusInput }) =>
       call('PUT', `/api/focuses/${id}`, input),

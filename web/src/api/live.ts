@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Coalesced } from '../lib/coalesce';
 import { KEPT_EVENT } from '../lib/keptAnswer';
-import { askAnew } from './askAnew';
+import { refetchAll } from './refetchAll';
 import { athletesKey } from './athletes';
 import { classKey } from './classHour';
 import { call, type Schemas } from './client';
@@ -32,7 +32,7 @@ export function useLive(): void {
         const changes = await call<Schemas['ChangesView']>('GET', `/api/changes?since=${seen ?? 0}`);
         if (old || (seen !== null && changes.revision !== seen)) {
           old = false;
-          await askAnew(client, [classKey, athletesKey]);
+          await refetchAll(client, [classKey, athletesKey]);
         }
         seen = changes.revision;
       } catch {

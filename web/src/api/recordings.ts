@@ -2,11 +2,11 @@ import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { newId } from '../lib/ids';
 import type { Marks } from '../lib/marks';
 import { call, fetchFile, sendFile, type Schemas } from './client';
-import type { TakeReading } from './rhythm';
+import type { TakeReport } from './rhythm';
 import { useSending } from './useSending';
 
 export type Recording = Schemas['RecordingView'];
-export type Heard = Schemas['HeardView'];
+export type HeardTake = Schemas['HeardTakeView'];
 export type SensorRun = Schemas['SensorRunView'];
 export type SensorInput = Schemas['SensorInput'];
 
@@ -52,10 +52,10 @@ export function useInvented() {
 }
 
 /** What the marks say now; asked again whenever they change. */
-export function useTakeReading(marks: Marks | null, target: string | null) {
+export function useTakeReport(marks: Marks | null, target: string | null) {
   return useQuery({
     queryKey: ['take', marks, target],
-    queryFn: () => call<TakeReading>('POST', '/api/takes/read', { ...marks, target }),
+    queryFn: () => call<TakeReport>('POST', '/api/takes/read', { ...marks, target }),
     enabled: marks !== null && marks.landingsS.length > 1,
     placeholderData: keepPreviousData,
     staleTime: Infinity,

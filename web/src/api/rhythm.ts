@@ -4,7 +4,7 @@ import { call, type Schemas } from './client';
 
 export type PatternInTime = Schemas['PatternView'];
 export type TakeInput = Schemas['TakeInput'];
-export type TakeReading = Schemas['TakeView'];
+export type TakeReport = Schemas['TakeView'];
 export type FramesReading = Schemas['FramesView'];
 export type JumpExplorer = Schemas['JumpExplorerView'];
 export type JumpWay = Schemas['WayView'];
@@ -28,7 +28,7 @@ export function clickTrackPath(notation: string, cadence: number): string {
 /** Reads what was tapped; nothing is kept. */
 export function useReadTake() {
   return useMutation({
-    mutationFn: (input: TakeInput) => call<TakeReading>('POST', '/api/takes/read', input),
+    mutationFn: (input: TakeInput) => call<TakeReport>('POST', '/api/takes/read', input),
   });
 }
 

@@ -931,7 +931,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["tonightHandOut"];
+        put: operations["tonightGive"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1530,7 +1530,7 @@ export interface components {
             stage: components["schemas"]["Stage"];
             stageNumber: number;
             ropeM: number | null;
-            measure: components["schemas"]["SentenceView"] | null;
+            remeasure: components["schemas"]["SentenceView"] | null;
             drill: components["schemas"]["DrillView"];
             cueReason: string;
             outlook: components["schemas"]["SentenceView"] | null;
@@ -1558,6 +1558,8 @@ export interface components {
             name: string;
             role: components["schemas"]["Role"];
         };
+        /** @enum {string} */
+        CountKind: "streak" | "tries" | "hold";
         CueView: {
             fault: string;
             name: string;
@@ -1609,7 +1611,7 @@ export interface components {
             text: string;
             notation: string;
             cadencePerMin: number;
-            measure: components["schemas"]["Measure"];
+            countKind: components["schemas"]["CountKind"];
             aim: number;
             dose: string;
             cue: string;
@@ -1728,7 +1730,7 @@ export interface components {
             rightHeightM: number;
             aheadM: number;
         };
-        HeardView: {
+        HeardTakeView: {
             seconds: number;
             turnsS: number[];
             landingsS: number[];
@@ -1781,7 +1783,7 @@ export interface components {
         IntervalView: {
             athleteId: string;
             code: string;
-            measure: components["schemas"]["Measure"];
+            countKind: components["schemas"]["CountKind"];
             text: string;
             workS: number;
             restS: number;
@@ -1818,7 +1820,7 @@ export interface components {
         LadderView: {
             athleteId: string;
             code: string;
-            measure: components["schemas"]["Measure"];
+            countKind: components["schemas"]["CountKind"];
             outlook: components["schemas"]["SentenceView"];
             source: components["schemas"]["SentenceView"];
             rungs: components["schemas"]["RungView"][];
@@ -1838,8 +1840,6 @@ export interface components {
             coach: components["schemas"]["CoachView"] | null;
             gym: components["schemas"]["GymView"] | null;
         };
-        /** @enum {string} */
-        Measure: "streak" | "tries" | "hold";
         MeasuresInput: {
             shoulder?: string | null;
             armpit?: string | null;
@@ -1963,7 +1963,7 @@ export interface components {
             done: number;
             total: number;
             kept: boolean;
-            heard: components["schemas"]["HeardView"] | null;
+            heard: components["schemas"]["HeardTakeView"] | null;
             fault: string | null;
             version: number;
         };
@@ -2123,7 +2123,7 @@ export interface components {
         /** @enum {string} */
         Stance: "one-foot" | "two-feet" | "pinned";
         TakeEntryView: {
-            measure: components["schemas"]["Measure"];
+            countKind: components["schemas"]["CountKind"];
             kind: components["schemas"]["AttemptKind"];
             reps: number;
             misses: number;
@@ -5190,7 +5190,7 @@ export interface operations {
             };
         };
     };
-    tonightHandOut: {
+    tonightGive: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-query';
-import { askAnew } from './askAnew';
+import { refetchAll } from './refetchAll';
 
 /** A write after which everything that may show what it changed is fetched anew. */
 export function useWriteThen<Input, Answer>(
@@ -11,7 +11,7 @@ export function useWriteThen<Input, Answer>(
     mutationFn: write,
     // Not awaited: the screen that asked must hear of its success before it is drawn anew.
     onSuccess: () => {
-      void askAnew(client, keys);
+      void refetchAll(client, keys);
     },
   });
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { readLogLine, sayEntry, type Measure } from './logLine';
+import { readLogLine, sayEntry, type CountKind } from './logLine';
 
-const tags = new Map<string, Measure>([
+const tags = new Map<string, CountKind>([
   ['k', 'streak'],
   ['i', 'hold'],
   ['b', 'tries'],

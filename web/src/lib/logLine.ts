@@ -1,5 +1,5 @@
-/** What a drill counts; decides what two numbers mean. */
-export type Measure = 'streak' | 'tries' | 'hold';
+/** What is counted in a drill; decides what two numbers mean. */
+export type CountKind = 'streak' | 'tries' | 'hold';
 
 export interface Entry {
   kind: 'streak' | 'sum' | 'tries' | 'hold';
@@ -21,12 +21,12 @@ const ends = { x: 'miss', '.': 'stopped', t: 'time' } as const;
  * Reads a typed log line: tag, reps, end, without spaces. `k23x` a miss after 23, `k23.` stopped on purpose, `k23t`
  * until time, `k140/6` 140 reps and 6 misses in the set, for tries `k8/10` 8 clean of 10; a last `r` says rough.
  */
-export function readLogLine(text: string, measureOf: ReadonlyMap<string, Measure>): Line {
+export function readLogLine(text: string, countKindOf: ReadonlyMap<string, CountKind>): Line {
   const line = text.trim().toLowerCase();
   if (line === '') {
     return { state: 'empty' };
   }
-  const tag = [...measureOf.keys()]
+  const tag = [...countKindOf.keys()]
     .filter((one) => line.startsWith(one))
     .sort((a, b) => b.length - a.length)[0];
   if (tag === undefined) {
@@ -35,7 +35,7 @@ export function readLogLine(text: string, measureOf: ReadonlyMap<string, Measure
   const rest = line.slice(tag.length);
   const found = /^(\d{1,4})(?:([x.t])|\/(\d{1,4}))(r?)$/.exec(rest);
   if (found === null) {
-    return { state: 'unfinished', hint: hintFor(rest, measureOf.get(tag) ?? 'streak'), tag };
+    return { state: 'unfinished', hint: hintFor(rest, countKindOf.get(tag) ?? 'streak'), tag };
   }
   const [, reps = '', end, second, rough] = found;
   const clean = rough !== 'r';
@@ -46,11 +46,11 @@ export function readLogLine(text: string, measureOf: ReadonlyMap<string, Measure
       entry: { kind: 'streak', reps: Number(reps), misses: 0, end: ends[end as keyof typeof ends], clean },
     };
   }
-  return summed(tag, measureOf.get(tag) ?? 'streak', Number(reps), Number(second), clean);
+  return summed(tag, countKindOf.get(tag) ?? 'streak', Number(reps), Number(second), clean);
 }
 
-function summed(tag: string, measure: Measure, first: number, second: number, clean: boolean): Line {
-  if (measure === 'tries') {
+function summed(tag: string, countKind: CountKind, first: number, second: number, clean: boolean): Line {
+  if (countKind === 'tries') {
     return second < first || second === 0
       ? { state: 'unfinished', hint: `${first} clean of at least ${Math.max(first, 1)} tries`, tag }
       : {
@@ -62,11 +62,11 @@ function summed(tag: string, measure: Measure, first: number, second: number, cl
   return {
     state: 'whole',
     tag,
-    entry: { kind: measure === 'hold' ? 'hold' : 'sum', reps: first, misses: second, end: null, clean },
+    entry: { kind: countKind === 'hold' ? 'hold' : 'sum', reps: first, misses: second, end: null, clean },
   };
 }
 
-function hintFor(rest: string, measure: Measure): string {
+function hintFor(rest: string, countKind: CountKind): string {
   if (rest !== '' && !/^\d{1,4}(\/\d{0,4})?$/.test(rest)) {
     return 'tag, reps, then x miss, . stopped, t time, or /misses';
   }
@@ -74,7 +74,7 @@ function hintFor(rest: string, measure: Measure): string {
     streak: 'reps, then x miss, . stopped, t time, or /misses for a whole set',
     tries: 'clean ones / tries, like 8/10',
     hold: 'seconds / misses, like 30/1',
-  }[measure];
+  }[countKind];
 }
 
 /** "23, miss": the same words as the core's catalogue uses for a logged entry. */

@@ -9,7 +9,7 @@ const run: LadderRun = {
   name: 'Ilse',
   code: 'ladder-rising',
   title: 'Rising to 3',
-  measure: 'streak',
+  countKind: 'streak',
   clock: { startMs: 0, pausedAtMs: null },
   rungs: [rung(1), rung(2), rung(3)],
   breakS: 5,

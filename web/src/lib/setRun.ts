@@ -21,7 +21,7 @@ interface Common {
 
 export interface LadderRun extends Common {
   kind: 'ladder';
-  measure: 'streak' | 'tries';
+  countKind: 'streak' | 'tries';
   rungs: { text: string; notation: string; reps: number; beats: RunBeat[] }[];
   breakS: number;
   marks: Mark[];
@@ -35,7 +35,7 @@ export interface RunBeat {
 
 export interface IntervalRun extends Common {
   kind: 'intervals';
-  measure: 'streak' | 'hold';
+  countKind: 'streak' | 'hold';
   phases: Phase[];
   /** Ended before its time, on the clock; null: not ended by hand. */
   endedAtS: number | null;

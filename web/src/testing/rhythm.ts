@@ -1,5 +1,5 @@
-import type { Heard } from '../api/recordings';
-import type { FramesReading, JumpExplorer, PatternInTime, TakeReading } from '../api/rhythm';
+import type { HeardTake } from '../api/recordings';
+import type { FramesReading, JumpExplorer, PatternInTime, TakeReport } from '../api/rhythm';
 
 const sentence = (code: string, text: string) => ({ code, sentence: text });
 
@@ -17,7 +17,7 @@ export const pattern: PatternInTime = {
   ],
 };
 
-export const take: TakeReading = {
+export const take: TakeReport = {
   jumps: 3,
   turns: 0,
   passes: [0, 0, 0],
@@ -32,9 +32,9 @@ export const take: TakeReading = {
   firstBroken: null,
   verdict: sentence('rhythm.even', '120 jumps a minute, even.'),
   entries: [
-    { measure: 'streak', kind: 'streak', reps: 3, misses: 0, end: 'stopped' },
-    { measure: 'tries', kind: 'tries', reps: 3, misses: 0, end: null },
-    { measure: 'hold', kind: 'hold', reps: 2, misses: 0, end: null },
+    { countKind: 'streak', kind: 'streak', reps: 3, misses: 0, end: 'stopped' },
+    { countKind: 'tries', kind: 'tries', reps: 3, misses: 0, end: null },
+    { countKind: 'hold', kind: 'hold', reps: 2, misses: 0, end: null },
   ],
   seconds: 1.5,
 };
@@ -79,7 +79,7 @@ export const frames: FramesReading = {
   verdict: sentence('frames.high', 'A rise of 31 cm: higher than a double needs.'),
 };
 
-export const heard: Heard = {
+export const heard: HeardTake = {
   seconds: 2,
   turnsS: [0.8, 1.4],
   landingsS: [0.5, 1.1, 1.7],

@@ -1,11 +1,11 @@
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
-import { sayEntry, type Entry, type Measure } from '../../lib/logLine';
+import { sayEntry, type Entry, type CountKind } from '../../lib/logLine';
 import { Counter } from './Counter';
 import styles from './AttemptPad.module.css';
 
 interface Props {
-  measure: Measure;
+  countKind: CountKind;
   /** Reps, tries or seconds the drill aims at: where the counter starts. */
   aim: number;
   /** A whole set is logged, reps and misses in sum, unless the coach says otherwise. */
@@ -14,36 +14,36 @@ interface Props {
 }
 
 /** Logs by touch: one counter and one touch for how it ended. */
-export function AttemptPad({ measure, aim, summed: startsSummed = false, onLog }: Props) {
+export function AttemptPad({ countKind, aim, summed: startsSummed = false, onLog }: Props) {
   const [whole, setWhole] = useState(startsSummed);
   const [clean, setClean] = useState(true);
-  const [reps, setReps] = useState(measure === 'streak' ? 0 : aim);
+  const [reps, setReps] = useState(countKind === 'streak' ? 0 : aim);
   const [misses, setMisses] = useState(0);
   const log = (entry: Omit<Entry, 'clean'>) => {
     onLog({ ...entry, clean });
-    setReps(measure === 'streak' ? 0 : aim);
+    setReps(countKind === 'streak' ? 0 : aim);
     setMisses(0);
     setClean(true);
   };
-  const streak = measure === 'streak' && !whole;
-  const kind = measure === 'streak' ? 'sum' : measure;
+  const streak = countKind === 'streak' && !whole;
+  const kind = countKind === 'streak' ? 'sum' : countKind;
   const summed: Entry = {
     kind,
     reps,
-    misses: measure === 'tries' ? Math.max(0, aim - reps) : misses,
+    misses: countKind === 'tries' ? Math.max(0, aim - reps) : misses,
     end: null,
     clean,
   };
   return (
     <div className={styles.pad}>
       <Counter
-        label={measure === 'hold' ? 'Seconds' : measure === 'tries' ? `Clean of ${aim}` : 'Reps'}
+        label={countKind === 'hold' ? 'Seconds' : countKind === 'tries' ? `Clean of ${aim}` : 'Reps'}
         value={reps}
-        most={measure === 'tries' ? aim : 9999}
-        step={measure === 'tries' ? 1 : 10}
+        most={countKind === 'tries' ? aim : 9999}
+        step={countKind === 'tries' ? 1 : 10}
         onChange={setReps}
       />
-      {!streak && measure !== 'tries' && (
+      {!streak && countKind !== 'tries' && (
         <Counter label="Misses" value={misses} most={9999} step={1} onChange={setMisses} />
       )}
       {streak ? (
@@ -74,7 +74,7 @@ export function AttemptPad({ measure, aim, summed: startsSummed = false, onLog }
             { value: false, label: 'Rough' },
           ]}
         />
-        {measure === 'streak' && (
+        {countKind === 'streak' && (
           <Button type="text" size="large" onClick={() => setWhole(!whole)}>
             {whole ? 'One go' : 'Whole set'}
           </Button>

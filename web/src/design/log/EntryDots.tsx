@@ -8,7 +8,7 @@ export interface Dot {
 
 interface Props {
   dots: Dot[];
-  /** The count of the gate, in the same measure. */
+  /** The count of the gate, in the same countKind. */
   gate: number;
   label: string;
 }

@@ -21,7 +21,7 @@ const ladder: LadderRun = {
   name: 'Ilse',
   code: 'ladder-rising',
   title: 'Rising to 2',
-  measure: 'streak',
+  countKind: 'streak',
   clock: { startMs: began, pausedAtMs: null },
   rungs: [rung(1), rung(2)],
   breakS: 5,
@@ -34,7 +34,7 @@ const intervals: IntervalRun = {
   name: 'Ilse',
   code: 'intervals',
   title: '20/10 x2',
-  measure: 'hold',
+  countKind: 'hold',
   clock: { startMs: began, pausedAtMs: null },
   phases: [
     { kind: 'work', seconds: 20, round: 1, station: 'hops' },
@@ -173,7 +173,7 @@ describe('a set on the clock', () => {
   });
 
   it('asks only clean or not where a rung mixes jumps', async () => {
-    keepRun(coach, { ...ladder, measure: 'tries', code: 'ladder-falling-singles' });
+    keepRun(coach, { ...ladder, countKind: 'tries', code: 'ladder-falling-singles' });
     const sent = answerWith({ 'GET /api/me': maren });
     renderPage(<RunPage />);
     await at(3);

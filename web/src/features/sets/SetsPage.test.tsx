@@ -20,7 +20,7 @@ const rung = (text: string, chance: number): Rung => ({
 const ladder: Ladder = {
   athleteId: ilse.id,
   code: 'ladder-rising',
-  measure: 'streak',
+  countKind: 'streak',
   breakS: 5,
   load: { code: 'load.within', sentence: 'About 6 contacts, 0 before it today: within the 900.' },
   outlook: { code: 'ladder.fits', sentence: 'Rung 3, 3 doubles, is the hardest' },
@@ -111,7 +111,7 @@ describe('sets', () => {
 const intervals: Intervals = {
   athleteId: ilse.id,
   code: 'intervals',
-  measure: 'hold',
+  countKind: 'hold',
   text: '20/10 x2',
   workS: 20,
   restS: 10,

@@ -25,7 +25,7 @@ export function GateCard({ athlete, today }: { athlete: Athlete; today: Today })
       <h2>{gate.outlook.sentence}</h2>
       <p className={styles.basis}>{gate.basis.sentence}</p>
       <p className={styles.next}>{gate.next.sentence}</p>
-      {dots.length > 0 && today.drill.measure === 'streak' && (
+      {dots.length > 0 && today.drill.countKind === 'streak' && (
         <EntryDots dots={dots} gate={gate.count} label="Unbroken goes" />
       )}
       <MoveStage athlete={athlete} open={gate.open} />

@@ -25,7 +25,7 @@ export function LogSet({ athlete, today }: { athlete: Athlete; today: Today }) {
       ) : (
         <AttemptPad
           key={today.drill.code}
-          measure={today.drill.measure}
+          countKind={today.drill.countKind}
           aim={today.drill.aim}
           onLog={(entry) =>
             void outbox?.add(entryWrite(athlete.id, name, today.drill.code, entry, new Date()))

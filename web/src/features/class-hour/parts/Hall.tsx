@@ -70,7 +70,7 @@ function Place({ athlete, unit, chosen, onChoose }: PlaceProps) {
       <span className={styles.rope}>
         <kbd>{athlete.tag.toUpperCase()}</kbd> {rope}
         {athlete.caution && <em> caution</em>}
-        {athlete.measure !== null && <em> measure</em>}
+        {athlete.remeasure !== null && <em> measure</em>}
       </span>
       <span className={styles.strip}>
         <BeatStrip beats={athlete.drill.beats.slice(0, 6)} text={athlete.drill.text} small />

@@ -12,7 +12,7 @@ interface Props {
 /** The typed line: `k23x`, Enter. Backspace on an empty line takes the last entry back. */
 export function LogLine({ athletes, onLog, onUndo }: Props) {
   const [text, setText] = useState('');
-  const line = readLogLine(text, new Map(athletes.map((athlete) => [athlete.tag, athlete.drill.measure])));
+  const line = readLogLine(text, new Map(athletes.map((athlete) => [athlete.tag, athlete.drill.countKind])));
   const athlete = line.state === 'empty' ? undefined : athletes.find((one) => one.tag === line.tag);
   const onKey = (event: KeyboardEvent) => {
     if (event.key === 'Enter' && line.state === 'whole' && athlete !== undefined && !athlete.stop) {

@@ -33,16 +33,21 @@ export function Selected({ athlete, onLog, onClose }: Props) {
       <p className={styles.cue}>“{athlete.drill.cue}”</p>
       <p className={styles.set}>{athlete.cueReason}</p>
       {athlete.outlook !== null && <p className={styles.set}>{athlete.outlook.sentence}</p>}
-      {athlete.measure !== null && (
+      {athlete.remeasure !== null && (
         <p role="note">
-          <Link to={`/ropes/${athlete.id}`}>{athlete.measure.sentence}</Link>
+          <Link to={`/ropes/${athlete.id}`}>{athlete.remeasure.sentence}</Link>
         </p>
       )}
       <NextSteps athleteId={athlete.id} />
       {athlete.stop ? (
         <p role="alert">No jumping today: see the caution.</p>
       ) : (
-        <AttemptPad key={athlete.id} measure={athlete.drill.measure} aim={athlete.drill.aim} onLog={onLog} />
+        <AttemptPad
+          key={athlete.id}
+          countKind={athlete.drill.countKind}
+          aim={athlete.drill.aim}
+          onLog={onLog}
+        />
       )}
     </Card>
   );

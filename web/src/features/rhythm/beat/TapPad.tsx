@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useEffect, useRef } from 'react';
-import { useTakeReading } from '../../../api/recordings';
-import { useReadTake, type TakeReading } from '../../../api/rhythm';
+import { useTakeReport } from '../../../api/recordings';
+import { useReadTake, type TakeReport } from '../../../api/rhythm';
 import { useTapping } from './useTapping';
 import { LogTake } from '../take/LogTake';
 import { TakeVerdict } from '../take/TakeVerdict';
@@ -29,7 +29,7 @@ export function TapPad({ target }: { target: string }) {
     return () => window.removeEventListener('keydown', key);
   }, []);
   const count = taps.landingsS.length;
-  const live = useTakeReading(taps, null).data;
+  const live = useTakeReport(taps, null).data;
   // Without turns there is nothing to compare with the pattern.
   const compared = taps.turnsS.length > 0;
   return (
@@ -82,7 +82,7 @@ export function TapPad({ target }: { target: string }) {
 }
 
 /** Jumps are taps; how fast and how even they are, the core says. */
-function liveLine(jumps: number, live: TakeReading | undefined): string {
+function liveLine(jumps: number, live: TakeReport | undefined): string {
   const parts = [`${jumps} ${jumps === 1 ? 'jump' : 'jumps'}`];
   if (typeof live?.cadencePerMin === 'number') {
     parts.push(`${live.cadencePerMin.toFixed(0)} a minute`);

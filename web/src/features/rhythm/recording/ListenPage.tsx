@@ -5,9 +5,9 @@ import {
   useSaveEvents,
   useRecording,
   useSendRecording,
-  useTakeReading,
+  useTakeReport,
   useThrowAway,
-  type Heard,
+  type HeardTake,
   type Recording,
 } from '../../../api/recordings';
 import { Card } from '../../../design/page/Card';
@@ -38,7 +38,7 @@ export function ListenPage() {
   const byEar = heard !== null;
   // Heard well enough, or mended by hand.
   const counts = edited !== null || heard?.counts === true;
-  const reading = useTakeReading(marks, target.trim() === '' ? null : target.trim());
+  const reading = useTakeReport(marks, target.trim() === '' ? null : target.trim());
   const take = marks === null ? undefined : reading.data;
   const busy = send.isPending || (recording !== undefined && isBeingHeard(recording));
   const refused = send.error?.message ?? recording?.fault ?? null;
@@ -141,7 +141,7 @@ function Kept({ recording, onGone }: { recording: Recording; onGone: () => void 
   );
 }
 
-function titleOf(busy: boolean, heard: Heard | null, edited: Marks | null): string {
+function titleOf(busy: boolean, heard: HeardTake | null, edited: Marks | null): string {
   if (busy) {
     return 'It listens';
   }

@@ -4,7 +4,7 @@ import {
   useSaveEvents,
   useStartSensor,
   useStopSensor,
-  useTakeReading,
+  useTakeReport,
   type SensorInput,
 } from '../../../api/recordings';
 import { useSensorEvents, type SensorEvent } from '../../../api/sensorEvents';
@@ -165,7 +165,7 @@ function Live({ event }: { event: SensorEvent | null }) {
 }
 
 function Over({ marks, onChange }: { marks: Marks; onChange: (marks: Marks) => void }) {
-  const take = useTakeReading(marks, null).data;
+  const take = useTakeReport(marks, null).data;
   const save = useSaveEvents();
   return (
     <>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useAthletes } from '../../../api/athletes';
 import { entryWrite, useToday } from '../../../api/classHour';
 import { useOutbox } from '../../../api/OutboxProvider';
-import type { TakeReading } from '../../../api/rhythm';
+import type { TakeReport } from '../../../api/rhythm';
 import { PersonPicker } from '../../../design/form/PersonPicker';
 import { sayEntry } from '../../../lib/logLine';
 import styles from './LogTake.module.css';
@@ -11,7 +11,7 @@ import styles from './LogTake.module.css';
 const LAST = 'zumbo-take-athlete';
 
 interface Props {
-  take: TakeReading;
+  take: TakeReport;
   onLogged?: () => void;
 }
 
@@ -52,7 +52,7 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   if (today === undefined) {
     return null;
   }
-  const counted = take.entries.find((one) => one.measure === today.drill.measure);
+  const counted = take.entries.find((one) => one.countKind === today.drill.countKind);
   if (counted === undefined) {
     return null;
   }

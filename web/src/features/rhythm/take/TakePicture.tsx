@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { useState, type KeyboardEvent } from 'react';
-import type { Heard } from '../../../api/recordings';
+import type { HeardTake } from '../../../api/recordings';
 import { BASE, BeatArcs } from '../../../design/beat/BeatArcs';
 import { beatsOf, movedMark, withMark, withoutMark, type Channel, type Marks } from '../../../lib/marks';
 import styles from './TakePicture.module.css';
@@ -10,7 +10,7 @@ interface Props {
   /** Of each jump; empty while they are counted. */
   passes: number[];
   /** How loud it was; without it only the marks are drawn. */
-  wave: Heard | null;
+  wave: HeardTake | null;
   /** Left out: the marks are only shown, the newest always in sight. */
   onChange?: (marks: Marks) => void;
 }
@@ -143,7 +143,7 @@ function byKey(
 }
 
 /** The loudness of a band, mirrored about the middle of its lane. */
-function outline(wave: Heard, channel: Channel, from: number, span: number, middle: number): string {
+function outline(wave: HeardTake, channel: Channel, from: number, span: number, middle: number): string {
   const loud = channel === 'turnsS' ? wave.ticks : wave.thuds;
   const first = Math.floor(from / wave.columnS);
   const last = Math.min(loud.length - 1, Math.ceil((from + span) / wave.columnS));

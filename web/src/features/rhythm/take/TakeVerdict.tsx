@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
-import type { TakeReading } from '../../../api/rhythm';
+import type { TakeReport } from '../../../api/rhythm';
 import { Card } from '../../../design/page/Card';
 import { Facts } from '../../../design/page/Facts';
 
 /** What a take says: the one thing to change first, then the numbers. */
-export function TakeVerdict({ take, children }: { take: TakeReading; children?: ReactNode }) {
+export function TakeVerdict({ take, children }: { take: TakeReport; children?: ReactNode }) {
   return (
     <Card strong label="What it says">
       <h2>{take.verdict.sentence}</h2>

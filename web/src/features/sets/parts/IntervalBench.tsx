@@ -72,7 +72,7 @@ function runOf(athlete: Athlete, name: string, set: Intervals): IntervalRun {
     name,
     code: set.code,
     title: set.text,
-    measure: set.measure === 'hold' ? 'hold' : 'streak',
+    countKind: set.countKind === 'hold' ? 'hold' : 'streak',
     clock: startClock(Date.now()),
     phases: set.phases,
     endedAtS: null,

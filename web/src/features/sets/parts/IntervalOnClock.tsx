@@ -50,7 +50,7 @@ export function IntervalOnClock({ run, clock }: { run: IntervalRun; clock: RunCl
       {at.state === 'over' ? (
         <div style={{ width: 'min(100%, 420px)', textAlign: 'left' }}>
           <AttemptPad
-            measure={run.measure}
+            countKind={run.countKind}
             aim={worked}
             summed
             onLog={(entry) => {

@@ -56,7 +56,7 @@ function runOf(athlete: Athlete, name: string, wish: LadderWish, ladder: Ladder)
     name,
     code: ladder.code,
     title: `${shape.split(':')[0] ?? ''} to ${wish.top}`,
-    measure: ladder.measure === 'tries' ? 'tries' : 'streak',
+    countKind: ladder.countKind === 'tries' ? 'tries' : 'streak',
     clock: startClock(Date.now()),
     rungs: ladder.rungs.map(({ text, notation, reps, beats }) => ({ text, notation, reps, beats })),
     breakS: ladder.breakS,

@@ -80,7 +80,7 @@ export function LadderOnClock({ run, clock }: { run: LadderRun; clock: RunClock 
         {rung === undefined ? 'Put the clock away' : 'End it here'}
       </Button>
       {rung !== undefined && (
-        <RungMarks rung={rung} onlyClean={run.measure === 'tries'} disabled={ready} onMark={mark} />
+        <RungMarks rung={rung} onlyClean={run.countKind === 'tries'} disabled={ready} onMark={mark} />
       )}
       {remove.error !== null && <p role="alert">{remove.error.message}</p>}
     </ClockFace>
@@ -95,7 +95,7 @@ const faces: Record<'ready' | 'work' | 'rest' | 'over', { tone: Tone; word: stri
 };
 
 function entryOf(run: LadderRun, made: boolean, reps: number): Entry {
-  return run.measure === 'tries'
+  return run.countKind === 'tries'
     ? { kind: 'tries', reps: made ? 1 : 0, misses: made ? 0 : 1, end: null, clean: true }
     : { kind: 'streak', reps, misses: 0, end: made ? 'stopped' : 'miss', clean: true };
 }

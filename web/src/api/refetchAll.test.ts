@@ -1,6 +1,6 @@
 import { QueryClient, QueryObserver } from '@tanstack/react-query';
 import { describe, expect, it } from 'vitest';
-import { askAnew } from './askAnew';
+import { refetchAll } from './refetchAll';
 
 /** Each answer is given when the test says so; each says how many were asked for before it. */
 function slowly(client: QueryClient) {
@@ -22,7 +22,7 @@ describe('asking anew', () => {
   it('asks again when the first answer was still under way, for it may be older than the change', async () => {
     const client = new QueryClient();
     const { answers, end, shown } = slowly(client);
-    const asked = askAnew(client, [['class']]);
+    const asked = refetchAll(client, [['class']]);
     answers[0]?.();
     await settle();
     expect(shown()).toBe(1);
@@ -38,9 +38,9 @@ describe('asking anew', () => {
     const { answers, end, shown } = slowly(client);
     answers[0]?.();
     await settle();
-    await askAnew(client, [['athletes']]);
+    await refetchAll(client, [['athletes']]);
     expect(answers).toHaveLength(1);
-    const asked = askAnew(client, [['athletes'], ['class']]);
+    const asked = refetchAll(client, [['athletes'], ['class']]);
     await settle();
     answers[1]?.();
     await asked;
