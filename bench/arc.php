@@ -14,7 +14,10 @@ require __DIR__.'/../core/autoload.php';
 $solve = static function (int $count): float {
     $sum = 0.0;
     for ($i = 0; $i < $count; ++$i) {
-        $sum += TurningRope::ofCable(Length::ofMetres(2.0 + 0.8 * ($i % 997) / 997), Length::ofMetres(0.9))->depth->metres();
+        $sum += TurningRope::ofCable(
+            Length::ofMetres(2.0 + (0.8 * ($i % 997)) / 997),
+            Length::ofMetres(0.9),
+        )->depth->metres();
     }
 
     return $sum;

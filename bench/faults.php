@@ -14,7 +14,12 @@ use Zumbo\Core\Stage\Stage;
 require __DIR__.'/../core/autoload.php';
 
 /** @var list<array{signs: non-empty-list<string>, stage: string, fault: string}> $vignettes */
-$vignettes = json_decode((string) file_get_contents(__DIR__.'/../core/tests/reference/vignettes.json'), true, 8, \JSON_THROW_ON_ERROR);
+$vignettes = json_decode(
+    (string) file_get_contents(__DIR__.'/../core/tests/reference/vignettes.json'),
+    true,
+    8,
+    \JSON_THROW_ON_ERROR,
+);
 $first = $three = 0;
 foreach ($vignettes as ['signs' => $signs, 'stage' => $stage, 'fault' => $fault]) {
     $ranked = Diagnosis::of(array_map(Sign::from(...), $signs), Stage::from($stage), false)->ranked;
@@ -33,4 +38,14 @@ $perSecond = static function (int $signs): float {
 };
 $perSecond(2);
 [$two, $ten] = [$perSecond(2), $perSecond(10)];
-printf("faults: of %d vignettes the first cause names %d (%.0f %%), the first three %d (%.0f %%); %d rankings/s with two signs, %d with ten, ratio %.2f\n", count($vignettes), $first, 100 * $first / count($vignettes), $three, 100 * $three / count($vignettes), $two, $ten, $two / $ten);
+printf(
+    "faults: of %d vignettes the first cause names %d (%.0f %%), the first three %d (%.0f %%); %d rankings/s with two signs, %d with ten, ratio %.2f\n",
+    count($vignettes),
+    $first,
+    (100 * $first) / count($vignettes),
+    $three,
+    (100 * $three) / count($vignettes),
+    $two,
+    $ten,
+    $two / $ten,
+);

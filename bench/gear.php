@@ -48,4 +48,9 @@ for ($i = 0; $i < 30; ++$i) {
     $pieces[] = [1.95 + (($i * 37) % 80) / 100, 1];
 }
 $list = CutList::of($pieces, 30.0, 0.14, 0.002);
-printf(" %.2f %d %s\n", $milliseconds(static fn (): CutList => CutList::of($pieces, 30.0, 0.14, 0.002)), $list->stockUsed, $list->proven ? 'proven' : 'bound');
+printf(
+    " %.2f %d %s\n",
+    $milliseconds(static fn (): CutList => CutList::of($pieces, 30.0, 0.14, 0.002)),
+    $list->stockUsed,
+    $list->proven ? 'proven' : 'bound',
+);

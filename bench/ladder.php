@@ -13,7 +13,15 @@ use Zumbo\Core\Streak\Hazard;
 
 require __DIR__.'/../core/autoload.php';
 
-$outlook = static fn (): LadderOutlook => LadderOutlook::of(Ladder::of(LadderFamily::Rising, 30), Hazard::constant(0.004), Hazard::weibull(40, 1.5), 0.5, 0.58, 5.0, 8.0);
+$outlook = static fn (): LadderOutlook => LadderOutlook::of(
+    Ladder::of(LadderFamily::Rising, 30),
+    Hazard::constant(0.004),
+    Hazard::weibull(40, 1.5),
+    0.5,
+    0.58,
+    5.0,
+    8.0,
+);
 $expected = 0.0;
 for ($i = 0; $i < 20; ++$i) {
     $expected = $outlook()->expectedS();

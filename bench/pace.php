@@ -39,7 +39,13 @@ $whole = static function () use ($hazard): void {
         RoundPlan::of(100, 1.7, $hazard->times(1.05 ** $round), 10.0, 4.0);
     }
 };
-printf('%.3f %.2f %.2f %.2f', $rounds(false), $milliseconds(static fn (): float => $rounds(false)), $milliseconds(static fn (): float => $rounds(true)), $milliseconds($whole));
+printf(
+    '%.3f %.2f %.2f %.2f',
+    $rounds(false),
+    $milliseconds(static fn (): float => $rounds(false)),
+    $milliseconds(static fn (): float => $rounds(true)),
+    $milliseconds($whole),
+);
 foreach ([50, 100, 200, 500, 1000] as $reps) {
     $q = $hazard->first($reps);
     printf(' %.2f', $milliseconds(static fn (): SetPlan => SetPlan::best($reps, $q, 10.0, 4.0)));

@@ -49,7 +49,7 @@ $perSecond = static function (string $url, int $count, int $atOnce) use ($cookie
     }
     do {
         curl_multi_exec($multi, $running);
-        while (false !== $done = curl_multi_info_read($multi)) {
+        while (false !== ($done = curl_multi_info_read($multi))) {
             assert($done['handle'] instanceof CurlHandle);
             $failed += 200 === curl_getinfo($done['handle'], \CURLINFO_RESPONSE_CODE) ? 0 : 1;
             curl_multi_remove_handle($multi, $done['handle']);
@@ -73,4 +73,9 @@ foreach (['/api/health', '/api/athletes'] as $path) {
 }
 $empty = $perSecond($address.'/api/health', 2000, 16);
 $athletes = $perSecond($address.'/api/athletes', 1000, 16);
-printf("routes: empty Symfony route %.0f/s, athletes (14 with ropes) %.0f/s, ratio %.2f\n", $empty, $athletes, $athletes / $empty);
+printf(
+    "routes: empty Symfony route %.0f/s, athletes (14 with ropes) %.0f/s, ratio %.2f\n",
+    $empty,
+    $athletes,
+    $athletes / $empty,
+);

@@ -25,9 +25,14 @@ function repeated(string $path, int $times): iterable
 {
     $bytes = (string) file_get_contents($path);
     $size = strlen($bytes) - 44;
-    yield substr_replace(substr_replace(substr($bytes, 0, 44), pack('V', 36 + $times * $size), 4, 4), pack('V', $times * $size), 40, 4);
+    yield substr_replace(
+        substr_replace(substr($bytes, 0, 44), pack('V', 36 + $times * $size), 4, 4),
+        pack('V', $times * $size),
+        40,
+        4,
+    );
     for ($i = 0; $i < $times * $size; $i += 65_536) {
-        $piece = substr($bytes, 44 + $i % $size, min(65_536, $times * $size - $i));
+        $piece = substr($bytes, 44 + ($i % $size), min(65_536, $times * $size - $i));
         yield $piece;
         $i -= 65_536 - max(1, strlen($piece));
     }
@@ -41,7 +46,15 @@ if ('hear' === $what) {
         $heard = Ear::hear(WavReader::open((new DiskFiles())->read($wav) ?? []));
         $taken += (hrtime(true) - $began) / 1e9;
         $sound += $heard->seconds;
-        file_put_contents(substr($wav, 0, -3).'heard.json', json_encode(['turns_s' => $heard->take->turnsS, 'landings_s' => $heard->take->landingsS, 'passes' => $heard->take->passes(), 'counts' => $heard->counts]));
+        file_put_contents(
+            substr($wav, 0, -3).'heard.json',
+            json_encode([
+                'turns_s' => $heard->take->turnsS,
+                'landings_s' => $heard->take->landingsS,
+                'passes' => $heard->take->passes(),
+                'counts' => $heard->counts,
+            ]),
+        );
     }
     printf("%.3f %.3f\n", $sound, $taken);
 } elseif ('long' === $what) {
@@ -52,6 +65,12 @@ if ('hear' === $what) {
     $take = SimulatedJumper::jump(Pattern::parse('3s d'), Rate::perMinute(167), 1800, 0.03, JumperFault::None, 1);
     $later = static fn (float $at): float => $at + 1800;
     $began = hrtime(true);
-    $reading = RhythmReport::of(Take::of([...$take->turnsS, ...array_map($later, $take->turnsS)], [...$take->landingsS, ...array_map($later, $take->landingsS)]), Pattern::parse('3s d'));
+    $reading = RhythmReport::of(
+        Take::of(
+            [...$take->turnsS, ...array_map($later, $take->turnsS)],
+            [...$take->landingsS, ...array_map($later, $take->landingsS)],
+        ),
+        Pattern::parse('3s d'),
+    );
     printf("%.1f %d\n", (hrtime(true) - $began) / 1e6, count($reading->passes));
 }

@@ -42,7 +42,12 @@ abstract class ApiTestCase extends WebTestCase
     protected function newGym(string $unit = 'cm'): Uuid
     {
         $id = new UuidV7();
-        self::connection()->insert('gym', ['id' => $id->toBinary(), 'name' => 'Test gym', 'time_zone' => 'Europe/London', 'unit' => $unit]);
+        self::connection()->insert('gym', [
+            'id' => $id->toBinary(),
+            'name' => 'Test gym',
+            'time_zone' => 'Europe/London',
+            'unit' => $unit,
+        ]);
 
         return $id;
     }
@@ -52,7 +57,12 @@ abstract class ApiTestCase extends WebTestCase
         $id = new UuidV7();
         $coach = new Coach($gym, $id, $id->toRfc4122().'@gym.example', 'Some Coach', $role, $passwordHash);
         self::connection()->insert('coach', [
-            'gym_id' => $gym->toBinary(), 'id' => $id->toBinary(), 'email' => $coach->email(), 'name' => $coach->name(), 'role' => $role->value, 'password_hash' => $passwordHash,
+            'gym_id' => $gym->toBinary(),
+            'id' => $id->toBinary(),
+            'email' => $coach->email(),
+            'name' => $coach->name(),
+            'role' => $role->value,
+            'password_hash' => $passwordHash,
         ]);
 
         return $coach;
@@ -66,11 +76,17 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function send(string $method, string $path, array|string|null $body = null, array $headers = []): array
     {
-        $server = ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_CSRF_TOKEN' => 'csrf-token', 'CONTENT_TYPE' => 'application/json'];
+        $server = [
+            'HTTP_ORIGIN' => 'http://localhost',
+            'HTTP_CSRF_TOKEN' => 'csrf-token',
+            'CONTENT_TYPE' => 'application/json',
+        ];
         foreach ($headers as $name => $value) {
             $server['HTTP_'.strtoupper(str_replace('-', '_', $name))] = $value;
         }
-        $content = \is_array($body) ? json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE) : $body;
+        $content = \is_array($body)
+            ? json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE)
+            : $body;
         $this->browser->request($method, $path, [], [], $server, $content);
         $answer = (string) $this->response()->getContent();
         DescribedApi::committed()->check($method, $path, $this->response());
@@ -132,7 +148,12 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected static function athlete(array $with = []): array
     {
-        return $with + ['name' => 'Ilse Tannow', 'height' => '168', 'dominantHand' => 'right', 'experience' => 'singles'];
+        return $with + [
+            'name' => 'Ilse Tannow',
+            'height' => '168',
+            'dominantHand' => 'right',
+            'experience' => 'singles',
+        ];
     }
 
     protected function newAthlete(): string

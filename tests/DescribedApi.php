@@ -46,15 +46,34 @@ final class DescribedApi
         $status = (string) $response->getStatusCode();
         $key = isset($this->paths[$template][$method]['responses'][$status]) ? $status : 'default';
         $type = explode(';', (string) $response->headers->get('Content-Type'))[0];
-        $pointer = array_map(static fn (string $part): string => strtr($part, ['~' => '~0', '/' => '~1']), ['paths', $template, $method, 'responses', $key, 'content', $type, 'schema']);
+        $pointer = array_map(static fn (string $part): string => strtr($part, ['~' => '~0', '/' => '~1']), [
+            'paths',
+            $template,
+            $method,
+            'responses',
+            $key,
+            'content',
+            $type,
+            'schema',
+        ]);
         Assert::assertArrayHasKey($method, $this->paths[$template], "$method $template is not described");
-        Assert::assertArrayHasKey($type, $this->paths[$template][$method]['responses'][$key]['content'] ?? [], "$type is not described for $method $template $status");
+        Assert::assertArrayHasKey(
+            $type,
+            $this->paths[$template][$method]['responses'][$key]['content'] ?? [],
+            "$type is not described for $method $template $status",
+        );
         if (!str_ends_with($type, 'json')) {
             return;
         }
-        $result = $this->validator->validate(json_decode($content, false, 64, \JSON_THROW_ON_ERROR), self::ID.'#/'.implode('/', array_map(rawurlencode(...), $pointer)));
+        $result = $this->validator->validate(
+            json_decode($content, false, 64, \JSON_THROW_ON_ERROR),
+            self::ID.'#/'.implode('/', array_map(rawurlencode(...), $pointer)),
+        );
         $error = $result->error();
-        Assert::assertTrue($result->isValid(), null === $error ? '' : "$method $template: ".json_encode((new ErrorFormatter())->format($error)));
+        Assert::assertTrue(
+            $result->isValid(),
+            null === $error ? '' : "$method $template: ".json_encode((new ErrorFormatter())->format($error)),
+        );
     }
 
     private function template(string $path): ?string

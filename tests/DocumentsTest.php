@@ -34,7 +34,10 @@ final class DocumentsTest extends TestCase
             preg_match_all('#\./zumbo ([a-z]+)#', $text, $found);
             foreach ($found[1] as $verb) {
                 ++$verbs;
-                self::assertFileExists(self::ROOT.('calc' === $verb ? '/core/bin/calc.php' : "/ops/$verb.sh"), "$path names ./zumbo $verb");
+                self::assertFileExists(
+                    self::ROOT.('calc' === $verb ? '/core/bin/calc.php' : "/ops/$verb.sh"),
+                    "$path names ./zumbo $verb",
+                );
             }
         }
         self::assertGreaterThan(8, $verbs);
@@ -66,7 +69,13 @@ final class DocumentsTest extends TestCase
      */
     private static function documents(): iterable
     {
-        foreach ([self::ROOT.'/README.md', ...glob(self::ROOT.'/docs/*.md') ?: [], ...glob(self::ROOT.'/docs/*/*.md') ?: []] as $path) {
+        foreach (
+            [
+                self::ROOT.'/README.md',
+                ...glob(self::ROOT.'/docs/*.md') ?: [],
+                ...glob(self::ROOT.'/docs/*/*.md') ?: [],
+            ] as $path
+        ) {
             yield $path => (string) file_get_contents($path);
         }
     }

@@ -45,7 +45,15 @@ final class FuzzTest extends ApiTestCase
             $raw = $this->fields($calculation->fields());
             try {
                 $result = json_encode(Registry::run($calculation->name(), $raw), \JSON_PARTIAL_OUTPUT_ON_ERROR);
-                self::assertSame(\JSON_ERROR_NONE, json_last_error(), $calculation->name().' of '.json_encode($raw, \JSON_PARTIAL_OUTPUT_ON_ERROR).' gives '.$result);
+                self::assertSame(
+                    \JSON_ERROR_NONE,
+                    json_last_error(),
+                    $calculation->name().
+                        ' of '.
+                        json_encode($raw, \JSON_PARTIAL_OUTPUT_ON_ERROR).
+                        ' gives '.
+                        $result,
+                );
             } catch (BadInput $e) {
                 ++$refused;
                 self::assertNotSame('', $e->accepted);
@@ -63,11 +71,37 @@ final class FuzzTest extends ApiTestCase
         $made = ['athlete' => 1, 'attempt' => 0, 'rope' => 0, 'focus' => 0];
         $bodies = [
             'athlete' => ['/api/athletes/', self::athlete()],
-            'attempt' => ['/api/attempts/', ['athleteId' => $athlete, 'drill' => 'hundred', 'kind' => 'streak', 'reps' => 23, 'misses' => 0, 'end' => 'miss', 'clean' => true]],
-            'rope' => ['/api/ropes/', ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']],
+            'attempt' => [
+                '/api/attempts/',
+                [
+                    'athleteId' => $athlete,
+                    'drill' => 'hundred',
+                    'kind' => 'streak',
+                    'reps' => 23,
+                    'misses' => 0,
+                    'end' => 'miss',
+                    'clean' => true,
+                ],
+            ],
+            'rope' => [
+                '/api/ropes/',
+                [
+                    'athleteId' => $athlete,
+                    'school' => 'armpit',
+                    'stance' => null,
+                    'handle' => '15',
+                    'family' => 'thick-cord',
+                ],
+            ],
             'focus' => ['/api/focuses/', ['athleteId' => $athlete, 'fault' => 'tension', 'signs' => ['slap']]],
         ];
-        $queries = ['ladder' => ['family', 'top', 'fixedSingles'], 'intervals' => ['text', 'workS', 'restS', 'rounds', 'stations'], 'pacing' => ['reps', 'rounds', 'missCost', 'breakCost', 'aim'], 'diagnosis' => ['signs', 'ropeChecked'], 'sizing' => ['school', 'stance', 'handle', 'cable']];
+        $queries = [
+            'ladder' => ['family', 'top', 'fixedSingles'],
+            'intervals' => ['text', 'workS', 'restS', 'rounds', 'stations'],
+            'pacing' => ['reps', 'rounds', 'missCost', 'breakCost', 'aim'],
+            'diagnosis' => ['signs', 'ropeChecked'],
+            'sizing' => ['school', 'stance', 'handle', 'cable'],
+        ];
         for ($i = 0; $i < self::API; ++$i) {
             if (0 === $i % 3) {
                 $place = array_keys($queries)[$i % 5];
@@ -76,13 +110,21 @@ final class FuzzTest extends ApiTestCase
             } else {
                 $table = array_keys($bodies)[$i % 4];
                 [$path, $body] = $bodies[$table];
-                $this->send('PUT', $path.self::id(), 0 === $this->random->getInt(0, 9) ? $this->text() : $this->spoiled($body));
+                $this->send(
+                    'PUT',
+                    $path.self::id(),
+                    0 === $this->random->getInt(0, 9) ? $this->text() : $this->spoiled($body),
+                );
                 $made[$table] += 201 === $this->response()->getStatusCode() ? 1 : 0;
             }
             self::assertLessThan(500, $this->response()->getStatusCode(), (string) $this->response()->getContent());
         }
         foreach ($made as $table => $count) {
-            self::assertSame($count, (int) self::connection()->fetchOne("SELECT COUNT(*) FROM $table WHERE gym_id = ?", [$gym->toBinary()]), $table);
+            self::assertSame(
+                $count,
+                (int) self::connection()->fetchOne("SELECT COUNT(*) FROM $table WHERE gym_id = ?", [$gym->toBinary()]),
+                $table,
+            );
         }
     }
 
@@ -112,7 +154,9 @@ final class FuzzTest extends ApiTestCase
         for ($i = 0; $i < self::JOBS; ++$i) {
             $id = self::id();
             $file = 0 === $i % 2 ? $this->csv() : $this->json();
-            $this->send('PUT', '/api/imports/'.$id, '' === $file ? 'x' : $file, ['Content-Type' => 0 === $i % 2 ? 'text/csv' : 'application/json']);
+            $this->send('PUT', '/api/imports/'.$id, '' === $file ? 'x' : $file, [
+                'Content-Type' => 0 === $i % 2 ? 'text/csv' : 'application/json',
+            ]);
             $this->assertStatus(201);
             while ($worker->workOnce()) {
                 continue;
@@ -164,7 +208,7 @@ final class FuzzTest extends ApiTestCase
             3 => [] === $field->fields ? ($field->least + $field->most) / 2 : $this->fields($field->fields),
             4 => ($field->most ?? 1) * 1.01 + 1,
             5 => [$field->least, $field->most],
-            default => $field->default ?? $field->least ?? $field->choices,
+            default => $field->default ?? ($field->least ?? $field->choices),
         };
     }
 
@@ -178,9 +222,9 @@ final class FuzzTest extends ApiTestCase
         for ($i = $this->random->getInt(0, 3); $i > 0; --$i) {
             $field = array_keys($body)[$this->random->getInt(0, \count($body) - 1)];
             match ($this->random->getInt(0, 2)) {
-                0 => $body[$field] = $this->junk(0),
-                1 => $body[$field] = $this->text(),
-                default => $body[$this->text()] = $this->junk(0),
+                0 => ($body[$field] = $this->junk(0)),
+                1 => ($body[$field] = $this->text()),
+                default => ($body[$this->text()] = $this->junk(0)),
             };
         }
 
@@ -211,7 +255,8 @@ final class FuzzTest extends ApiTestCase
             foreach ($table->columnNames() as $column) {
                 $row[$column] ??= 0 === $this->random->getInt(0, 1) ? $this->junk(0) : $this->text();
             }
-            $file[0 === $this->random->getInt(0, 20) ? $this->text() : $name] = 0 === $this->random->getInt(0, 5) ? $this->junk(0) : [$row];
+            $file[0 === $this->random->getInt(0, 20) ? $this->text() : $name] =
+                0 === $this->random->getInt(0, 5) ? $this->junk(0) : [$row];
         }
         $text = (string) json_encode($file, \JSON_INVALID_UTF8_SUBSTITUTE | \JSON_PARTIAL_OUTPUT_ON_ERROR);
 
@@ -236,7 +281,42 @@ final class FuzzTest extends ApiTestCase
 
     private function text(): string
     {
-        $texts = ['', ' ', '0', '-1', '1e9', 'NaN', 'Infinity', '19', "5'9\"", '1,75', 'null', 'true', '=1+1', "'; DROP TABLE gym; --", '<script>', "\u{202E}abc", "\0", "a\tb\nc", '"', '""', ';', '20/10 x8', '2026-02-30', '9999-12-31T23:59:60Z', '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f', 'mix', 'streak', '💥', "\xC3\x28", str_repeat('x', 600), '../../etc/passwd', '(((((', '3s d', 'slap,slap'];
+        $texts = [
+            '',
+            ' ',
+            '0',
+            '-1',
+            '1e9',
+            'NaN',
+            'Infinity',
+            '19',
+            "5'9\"",
+            '1,75',
+            'null',
+            'true',
+            '=1+1',
+            "'; DROP TABLE gym; --",
+            '<script>',
+            "\u{202E}abc",
+            "\0",
+            "a\tb\nc",
+            '"',
+            '""',
+            ';',
+            '20/10 x8',
+            '2026-02-30',
+            '9999-12-31T23:59:60Z',
+            '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f',
+            'mix',
+            'streak',
+            '💥',
+            "\xC3\x28",
+            str_repeat('x', 600),
+            '../../etc/passwd',
+            '(((((',
+            '3s d',
+            'slap,slap',
+        ];
 
         return $texts[$this->random->getInt(0, \count($texts) - 1)];
     }
@@ -244,10 +324,14 @@ final class FuzzTest extends ApiTestCase
     private function fingerprint(string $gym): string
     {
         $counts = [];
-        foreach (['athlete', 'rope', 'rack_rope', 'stature', 'practice', 'practice_set', 'attempt', 'focus'] as $table) {
+        foreach (
+            ['athlete', 'rope', 'rack_rope', 'stature', 'practice', 'practice_set', 'attempt', 'focus'] as $table
+        ) {
             $counts[] = self::connection()->fetchOne("SELECT COUNT(*) FROM $table WHERE gym_id = ?", [$gym]);
         }
-        $counts[] = self::connection()->fetchOne('SELECT GROUP_CONCAT(name, version) FROM athlete WHERE gym_id = ?', [$gym]);
+        $counts[] = self::connection()->fetchOne('SELECT GROUP_CONCAT(name, version) FROM athlete WHERE gym_id = ?', [
+            $gym,
+        ]);
 
         return (string) json_encode($counts);
     }

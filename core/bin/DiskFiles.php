@@ -15,11 +15,13 @@ final class DiskFiles implements WavFiles
     {
         $file = is_file($path) ? @fopen($path, 'r') : false;
 
-        return false === $file ? null : (static function () use ($file): Generator {
-            while (!feof($file)) {
-                yield (string) fread($file, self::PIECE_BYTES);
-            }
-        })();
+        return false === $file
+            ? null
+            : (static function () use ($file): Generator {
+                while (!feof($file)) {
+                    yield (string) fread($file, self::PIECE_BYTES);
+                }
+            })();
     }
 
     public function write(string $path, string $bytes): bool

@@ -14,7 +14,11 @@ require __DIR__.'/DiskFiles.php';
 try {
     $words = array_values(array_filter(array_slice((array) ($_SERVER['argv'] ?? []), 1), is_string(...)));
     $wantsInput = in_array('--json', $words, true) && count($words) <= 2 && !stream_isatty(\STDIN);
-    $answer = CommandLine::answer($words, $wantsInput ? (string) stream_get_contents(\STDIN) : null, $wantsInput ? null : new DiskFiles());
+    $answer = CommandLine::answer(
+        $words,
+        $wantsInput ? (string) stream_get_contents(\STDIN) : null,
+        $wantsInput ? null : new DiskFiles(),
+    );
     fwrite(\STDOUT, $answer->out);
     fwrite(\STDERR, $answer->error);
     exit($answer->exit);

@@ -14,7 +14,12 @@ final class Reference
      */
     public static function file(string $name): array
     {
-        $data = json_decode((string) file_get_contents(__DIR__.'/reference/'.$name), true, 32, \JSON_THROW_ON_ERROR);
+        $data = json_decode(
+            (string) file_get_contents(__DIR__.'/reference/'.$name),
+            true,
+            32,
+            \JSON_THROW_ON_ERROR,
+        );
         \assert(\is_array($data));
 
         return $data;

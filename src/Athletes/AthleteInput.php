@@ -23,23 +23,14 @@ final readonly class AthleteInput
      * @param list<string> $cautions
      */
     public function __construct(
-        #[Assert\NotBlank(normalizer: 'trim')]
-        #[Assert\Length(max: 80)]
-        public string $name,
+        #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 80)] public string $name,
         /** `175`, `175 cm`, `1.75 m`, `5'9"` or `5 ft 9`. */
-        #[ReadableLength('Height', leastM: 0.90, mostM: 2.30)]
-        public string $height,
-        #[OneOf(DominantHand::class)]
-        public string $dominantHand,
-        #[OneOf(Experience::class)]
-        public string $experience,
-        #[OneOf(Caution::class, multiple: true)]
-        #[Assert\Unique]
-        public array $cautions = [],
-        #[Assert\Length(max: 500)]
-        public string $cautionNote = '',
-        #[Assert\Range(min: 1900, max: 2100)]
-        public ?int $birthYear = null,
+        #[ReadableLength('Height', leastM: 0.9, mostM: 2.3)] public string $height,
+        #[OneOf(DominantHand::class)] public string $dominantHand,
+        #[OneOf(Experience::class)] public string $experience,
+        #[OneOf(Caution::class, multiple: true)] #[Assert\Unique] public array $cautions = [],
+        #[Assert\Length(max: 500)] public string $cautionNote = '',
+        #[Assert\Range(min: 1900, max: 2100)] public ?int $birthYear = null,
         /** A guardian has agreed to what is kept of a minor. */
         public bool $guardianConsent = false,
     ) {

@@ -52,8 +52,14 @@ final readonly class AthleteView
     ) {
     }
 
-    public static function of(Athlete $athlete, ?Rope $rope, ?SentenceView $growth, ?SentenceView $measureAgain, int $year, Role $reader): self
-    {
+    public static function of(
+        Athlete $athlete,
+        ?Rope $rope,
+        ?SentenceView $growth,
+        ?SentenceView $measureAgain,
+        int $year,
+        Role $reader,
+    ): self {
         $profile = $athlete->profile();
 
         return new self(

@@ -16,6 +16,10 @@ final readonly class CautionView
 
     public static function of(Caution $caution): self
     {
-        return new self($caution, $caution->stopsJumping(), MessageCatalogue::in(LengthUnit::Centimetre)->sentence($caution->advice()));
+        return new self(
+            $caution,
+            $caution->stopsJumping(),
+            MessageCatalogue::in(LengthUnit::Centimetre)->sentence($caution->advice()),
+        );
     }
 }

@@ -22,28 +22,48 @@ final readonly class EraseAthlete implements Chore
     /** So long a removal can be undone. */
     public const KEPT_DAYS = 90;
 
-    public function __construct(private Athletes $athletes, private ShowAthletes $show, private IdempotentWrite $writes, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private ShowAthletes $show,
+        private IdempotentWrite $writes,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function byName(UuidV7 $id, EraseInput $input, WriteCondition $condition): void
     {
-        $this->writes->change($condition, Subject::of('erase', 'athlete', $id), $input, fn (): Athlete => $this->athletes->get($id), function (Athlete $athlete) use ($input): void {
-            if (!$athlete->isRemoved()) {
-                throw BadField::of('id', $athlete->id()->toRfc4122(), 'an athlete who was removed; remove first, that can be undone');
-            }
-            if (trim($input->name) !== $athlete->profile()->name) {
-                throw BadField::of('name', $input->name, 'the name as it is written down');
-            }
-            $this->athletes->erase($athlete->id());
-        }, fn (): AthleteView => $this->show->one($id));
+        $this->writes->change(
+            $condition,
+            Subject::of('erase', 'athlete', $id),
+            $input,
+            fn (): Athlete => $this->athletes->get($id),
+            function (Athlete $athlete) use ($input): void {
+                if (!$athlete->isRemoved()) {
+                    throw BadField::of(
+                        'id',
+                        $athlete->id()->toRfc4122(),
+                        'an athlete who was removed; remove first, that can be undone',
+                    );
+                }
+                if (trim($input->name) !== $athlete->profile()->name) {
+                    throw BadField::of('name', $input->name, 'the name as it is written down');
+                }
+                $this->athletes->erase($athlete->id());
+            },
+            fn (): AthleteView => $this->show->one($id),
+        );
     }
 
     /** In the gym that is entered: whoever was removed too long ago. */
     public function doIt(): void
     {
         foreach ($this->athletes->removedBefore($this->clock->now()->modify('-'.self::KEPT_DAYS.' days')) as $id) {
-            $this->writes->run(new UuidV7(), Subject::of('forget', 'athlete', $id), null, fn () => $this->athletes->erase($id));
+            $this->writes->run(
+                new UuidV7(),
+                Subject::of('forget', 'athlete', $id),
+                null,
+                fn () => $this->athletes->erase($id),
+            );
         }
     }
 }

@@ -13,8 +13,7 @@ final readonly class EraseInput
 {
     public function __construct(
         /** The athlete's name, as it is written down. */
-        #[Assert\Length(min: 1, max: 80)]
-        public string $name,
+        #[Assert\Length(min: 1, max: 80)] public string $name,
     ) {
     }
 }

@@ -23,16 +23,11 @@ use Zumbo\Core\Rope\TrimSchool;
 final readonly class MeasuresInput
 {
     public function __construct(
-        #[ReadableLength('Shoulder', leastM: 0.3, mostM: 2.3)]
-        public ?string $shoulder = null,
-        #[ReadableLength('Armpit', leastM: 0.3, mostM: 2.3)]
-        public ?string $armpit = null,
-        #[ReadableLength('Chest', leastM: 0.3, mostM: 2.3)]
-        public ?string $chest = null,
-        #[ReadableLength('Breastbone', leastM: 0.3, mostM: 2.3)]
-        public ?string $breastbone = null,
-        #[OneOf(TrimSchool::class)]
-        public ?string $trimSchool = null,
+        #[ReadableLength('Shoulder', leastM: 0.3, mostM: 2.3)] public ?string $shoulder = null,
+        #[ReadableLength('Armpit', leastM: 0.3, mostM: 2.3)] public ?string $armpit = null,
+        #[ReadableLength('Chest', leastM: 0.3, mostM: 2.3)] public ?string $chest = null,
+        #[ReadableLength('Breastbone', leastM: 0.3, mostM: 2.3)] public ?string $breastbone = null,
+        #[OneOf(TrimSchool::class)] public ?string $trimSchool = null,
     ) {
     }
 
@@ -41,8 +36,21 @@ final readonly class MeasuresInput
     {
         $body = Body::ofStature(Length::ofMetres($statureM));
         $heights = [];
-        foreach (['shoulder' => $this->shoulder, 'armpit' => $this->armpit, 'chest' => $this->chest, 'breastbone' => $this->breastbone] as $name => $typed) {
-            $height = null === $typed ? null : LengthParser::parse($typed, LengthRange::of(ucfirst($name), Length::ofMetres(0.3), Length::ofMetres(2.3)));
+        foreach (
+            [
+                'shoulder' => $this->shoulder,
+                'armpit' => $this->armpit,
+                'chest' => $this->chest,
+                'breastbone' => $this->breastbone,
+            ] as $name => $typed
+        ) {
+            $height =
+                null === $typed
+                    ? null
+                    : LengthParser::parse(
+                        $typed,
+                        LengthRange::of(ucfirst($name), Length::ofMetres(0.3), Length::ofMetres(2.3)),
+                    );
             try {
                 if (null !== $height) {
                     $body->withTaped(Landmark::from($name), $height);

@@ -13,14 +13,25 @@ use Zumbo\Core\Cable\CableFamily;
  */
 final readonly class OwnRopeView
 {
-    private function __construct(public string $id, public float $cableLengthM, public CableFamily $family, public bool $byHand, public InspectionView $inspection)
-    {
+    private function __construct(
+        public string $id,
+        public float $cableLengthM,
+        public CableFamily $family,
+        public bool $byHand,
+        public InspectionView $inspection,
+    ) {
     }
 
     public static function of(Rope $rope): self
     {
         $spec = $rope->spec();
 
-        return new self($rope->id()->toRfc4122(), $spec->cableLengthM, $spec->family, '' !== $spec->overrideReason, InspectionView::of($rope->inspection()));
+        return new self(
+            $rope->id()->toRfc4122(),
+            $spec->cableLengthM,
+            $spec->family,
+            '' !== $spec->overrideReason,
+            InspectionView::of($rope->inspection()),
+        );
     }
 }

@@ -42,7 +42,15 @@ final readonly class SaveAthlete
     {
         return $this->writes->run($id, Subject::of('add', 'athlete', $id), $input, function () use ($id, $input): void {
             $profile = $input->profile();
-            $this->athletes->add(new Athlete($this->scope->gymId(), $id, $profile, $profile->experience->firstStage(), $this->clock->now()));
+            $this->athletes->add(
+                new Athlete(
+                    $this->scope->gymId(),
+                    $id,
+                    $profile,
+                    $profile->experience->firstStage(),
+                    $this->clock->now(),
+                ),
+            );
             $this->note($id, $profile);
         });
     }
@@ -60,12 +68,27 @@ final readonly class SaveAthlete
 
     public function move(UuidV7 $id, StageInput $input, WriteCondition $condition): void
     {
-        $this->apply($id, $condition, 'move', $input, static fn (Athlete $athlete) => $athlete->moveTo(Stage::from($input->stage)));
+        $this->apply(
+            $id,
+            $condition,
+            'move',
+            $input,
+            static fn (Athlete $athlete) => $athlete->moveTo(Stage::from($input->stage)),
+        );
     }
 
     public function measure(UuidV7 $id, MeasuresInput $input, WriteCondition $condition): void
     {
-        $this->apply($id, $condition, 'measure', $input, static fn (Athlete $athlete) => $athlete->measure($input->taped($athlete->profile()->statureM), $input->trimSchool()));
+        $this->apply(
+            $id,
+            $condition,
+            'measure',
+            $input,
+            static fn (Athlete $athlete) => $athlete->measure(
+                $input->taped($athlete->profile()->statureM),
+                $input->trimSchool(),
+            ),
+        );
     }
 
     public function remove(UuidV7 $id, WriteCondition $condition): void
@@ -80,14 +103,23 @@ final readonly class SaveAthlete
 
     private function note(UuidV7 $id, AthleteProfile $profile): void
     {
-        $this->statures->note($id, LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()), $profile->statureM);
+        $this->statures->note(
+            $id,
+            LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()),
+            $profile->statureM,
+        );
     }
 
     /**
      * @param callable(Athlete): void $change
      */
-    private function apply(UuidV7 $id, WriteCondition $condition, string $verb, AthleteInput|StageInput|MeasuresInput|null $input, callable $change): void
-    {
+    private function apply(
+        UuidV7 $id,
+        WriteCondition $condition,
+        string $verb,
+        AthleteInput|StageInput|MeasuresInput|null $input,
+        callable $change,
+    ): void {
         $this->writes->change(
             $condition,
             Subject::of($verb, 'athlete', $id),

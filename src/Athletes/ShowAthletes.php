@@ -23,8 +23,14 @@ use Zumbo\Core\Measure\Verdict;
  */
 final readonly class ShowAthletes
 {
-    public function __construct(private Athletes $athletes, private Ropes $ropes, private Statures $statures, private Gyms $gyms, private CurrentCoach $coach, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private Ropes $ropes,
+        private Statures $statures,
+        private Gyms $gyms,
+        private CurrentCoach $coach,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -35,7 +41,14 @@ final readonly class ShowAthletes
         $ropes = $this->ropes->current();
         $statures = $this->statures->all();
 
-        return array_map(fn (Athlete $athlete): AthleteView => $this->view($athlete, $ropes[$athlete->id()->toRfc4122()] ?? null, $statures[$athlete->id()->toRfc4122()] ?? StatureHistory::none()), $this->athletes->present());
+        return array_map(
+            fn (Athlete $athlete): AthleteView => $this->view(
+                $athlete,
+                $ropes[$athlete->id()->toRfc4122()] ?? null,
+                $statures[$athlete->id()->toRfc4122()] ?? StatureHistory::none(),
+            ),
+            $this->athletes->present(),
+        );
     }
 
     public function one(Uuid $id): AthleteView

@@ -12,9 +12,7 @@ use Zumbo\Core\Stage\Stage;
  */
 final readonly class StageInput
 {
-    public function __construct(
-        #[OneOf(Stage::class)]
-        public string $stage,
-    ) {
+    public function __construct(#[OneOf(Stage::class)] public string $stage)
+    {
     }
 }

@@ -11,8 +11,12 @@ use Zumbo\App\Entity\People\TapedLandmarks;
  */
 final readonly class TapedView
 {
-    private function __construct(public ?float $shoulderM, public ?float $armpitM, public ?float $chestM, public ?float $breastboneM)
-    {
+    private function __construct(
+        public ?float $shoulderM,
+        public ?float $armpitM,
+        public ?float $chestM,
+        public ?float $breastboneM,
+    ) {
     }
 
     public static function of(TapedLandmarks $taped): self

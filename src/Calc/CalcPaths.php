@@ -24,8 +24,16 @@ final class CalcPaths implements DescribesPaths
                 'summary' => $calculation->summary(),
                 'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => $body]]],
                 'responses' => [
-                    '200' => ['description' => 'the result', 'content' => ['application/json' => ['schema' => ['type' => 'object']]]],
-                    'default' => ['description' => 'refused, with the reason', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]],
+                    '200' => [
+                        'description' => 'the result',
+                        'content' => ['application/json' => ['schema' => ['type' => 'object']]],
+                    ],
+                    'default' => [
+                        'description' => 'refused, with the reason',
+                        'content' => [
+                            'application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']],
+                        ],
+                    ],
                 ],
             ];
         }
@@ -45,14 +53,18 @@ final class CalcPaths implements DescribesPaths
         foreach ($fields as $field) {
             $properties[$field->name] = self::schema($field) + ['description' => $field->meaning];
             foreach ($field->aliases as $alias) {
-                $properties[$alias] = ['type' => ['string', 'number'], 'description' => $field->meaning.', with its unit; instead of '.$field->name];
+                $properties[$alias] = [
+                    'type' => ['string', 'number'],
+                    'description' => $field->meaning.', with its unit; instead of '.$field->name,
+                ];
             }
             if ($field->required && [] === $field->aliases) {
                 $required[] = $field->name;
             }
         }
 
-        return ['type' => 'object', 'properties' => $properties] + ([] === $required ? [] : ['required' => $required]) + ['additionalProperties' => false];
+        return ['type' => 'object', 'properties' => $properties] +
+            ([] === $required ? [] : ['required' => $required]) + ['additionalProperties' => false];
     }
 
     /**
@@ -60,7 +72,11 @@ final class CalcPaths implements DescribesPaths
      */
     private static function schema(Field $field): array
     {
-        $number = ['type' => $field->whole ? 'integer' : 'number', 'minimum' => $field->least, 'maximum' => $field->most];
+        $number = [
+            'type' => $field->whole ? 'integer' : 'number',
+            'minimum' => $field->least,
+            'maximum' => $field->most,
+        ];
 
         return match ($field->kind) {
             FieldKind::Length, FieldKind::Number => $number,
@@ -69,10 +85,17 @@ final class CalcPaths implements DescribesPaths
             FieldKind::Text => ['type' => 'string', 'maxLength' => (int) $field->most],
             FieldKind::Wav => ['type' => 'string', 'contentEncoding' => 'base64', 'contentMediaType' => 'audio/wav'],
             FieldKind::Rows => ['type' => 'array', 'items' => self::object($field->fields)],
-            FieldKind::Table => ['type' => 'array', 'items' => ['type' => 'array', 'items' => ['anyOf' => [$number, ['type' => 'null']]]]],
+            FieldKind::Table => [
+                'type' => 'array',
+                'items' => ['type' => 'array', 'items' => ['anyOf' => [$number, ['type' => 'null']]]],
+            ],
             FieldKind::Record => self::object($field->fields),
             FieldKind::Choice => ['type' => 'string', 'enum' => $field->choices],
-            FieldKind::LengthsByName => ['type' => 'object', 'properties' => array_fill_keys($field->choices, $number), 'additionalProperties' => false],
+            FieldKind::LengthsByName => [
+                'type' => 'object',
+                'properties' => array_fill_keys($field->choices, $number),
+                'additionalProperties' => false,
+            ],
         };
     }
 }

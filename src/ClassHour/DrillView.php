@@ -51,7 +51,10 @@ final readonly class DrillView
             $drill->dose(),
             $cue ?? $drill->cue,
             $drill->why,
-            array_map(BeatView::of(...), \array_slice(PatternTiming::of($drill->pattern, Rate::perMinute($drill->cadence)), 0, self::MOST_BEATS)),
+            array_map(
+                BeatView::of(...),
+                \array_slice(PatternTiming::of($drill->pattern, Rate::perMinute($drill->cadence)), 0, self::MOST_BEATS),
+            ),
         );
     }
 }

@@ -18,6 +18,8 @@ final readonly class FocusOfToday
 
     public static function of(?Focus $focus): ?self
     {
-        return null === $focus ? null : new self($focus->id()->toRfc4122(), CueView::of($focus->toCore(), $focus->signs()), $focus->version());
+        return null === $focus
+            ? null
+            : new self($focus->id()->toRfc4122(), CueView::of($focus->toCore(), $focus->signs()), $focus->version());
     }
 }

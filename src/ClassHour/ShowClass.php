@@ -53,14 +53,32 @@ final readonly class ShowClass
         $gym = $this->gyms->current();
         $day = LocalDay::of($now, $gym->timeZone());
         $athletes = $this->athletes->present();
-        usort($athletes, static fn (Athlete $a, Athlete $b): int => [$a->stage()->number(), $a->profile()->name] <=> [$b->stage()->number(), $b->profile()->name]);
-        $here = array_fill_keys(array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes), true);
+        usort(
+            $athletes,
+            static fn (Athlete $a, Athlete $b): int => [$a->stage()->number(), $a->profile()->name] <=> [
+                $b->stage()->number(),
+                $b->profile()->name,
+            ],
+        );
+        $here = array_fill_keys(
+            array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes),
+            true,
+        );
         // Whoever was removed is not in the hall, and neither is what they did.
         $attempts = array_intersect_key($this->attempts->since($now->modify(Attempts::LOOK_BACK)), $here);
-        $today = static fn (Attempt $attempt): bool => LocalDay::of($attempt->loggedAt(), $gym->timeZone())->getTimestamp() === $day->getTimestamp();
+        $today = static fn (Attempt $attempt): bool => LocalDay::of(
+            $attempt->loggedAt(),
+            $gym->timeZone(),
+        )->getTimestamp() === $day->getTimestamp();
         $views = $this->athleteViews($athletes, $attempts, $today, $day, $now, $gym->unit());
         $logged = array_values(array_filter(array_merge(...array_values($attempts)), $today));
-        usort($logged, static fn (Attempt $a, Attempt $b): int => [$b->loggedAt(), $b->id()->toRfc4122()] <=> [$a->loggedAt(), $a->id()->toRfc4122()]);
+        usort(
+            $logged,
+            static fn (Attempt $a, Attempt $b): int => [$b->loggedAt(), $b->id()->toRfc4122()] <=> [
+                $a->loggedAt(),
+                $a->id()->toRfc4122(),
+            ],
+        );
 
         return new ClassView(
             SentenceView::of(self::title($views, \count($logged)), LengthUnit::Centimetre),
@@ -79,18 +97,36 @@ final readonly class ShowClass
      *
      * @return list<ClassAthleteView>
      */
-    private function athleteViews(array $athletes, array $attempts, callable $today, \DateTimeImmutable $day, \DateTimeImmutable $now, LengthUnit $unit): array
-    {
+    private function athleteViews(
+        array $athletes,
+        array $attempts,
+        callable $today,
+        \DateTimeImmutable $day,
+        \DateTimeImmutable $now,
+        LengthUnit $unit,
+    ): array {
         $ropes = $this->ropes->current();
         $focuses = $this->focuses->current($now);
         $statures = $this->statures->all();
         $before = $this->attempts->practicesBefore($day);
-        $tags = Tags::of(array_combine(
-            array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes),
-            array_map(static fn (Athlete $athlete): string => $athlete->profile()->name, $athletes),
-        ));
+        $tags = Tags::of(
+            array_combine(
+                array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes),
+                array_map(static fn (Athlete $athlete): string => $athlete->profile()->name, $athletes),
+            ),
+        );
 
-        return array_map(static function (Athlete $athlete) use ($attempts, $today, $ropes, $focuses, $statures, $before, $tags, $now, $unit): ClassAthleteView {
+        return array_map(static function (Athlete $athlete) use (
+            $attempts,
+            $today,
+            $ropes,
+            $focuses,
+            $statures,
+            $before,
+            $tags,
+            $now,
+            $unit,
+        ): ClassAthleteView {
             $id = $athlete->id()->toRfc4122();
             $mine = $attempts[$id] ?? [];
             $tonight = array_values(array_filter($mine, $today));
@@ -106,7 +142,13 @@ final readonly class ShowClass
                 $athlete->stage(),
                 $athlete->stage()->number(),
                 ($ropes[$id] ?? null)?->spec()->cableLengthM,
-                self::measureFirst($athlete, $ropes[$id] ?? null, $statures[$id] ?? StatureHistory::none(), $now, $unit),
+                self::measureFirst(
+                    $athlete,
+                    $ropes[$id] ?? null,
+                    $statures[$id] ?? StatureHistory::none(),
+                    $now,
+                    $unit,
+                ),
                 DrillView::of($drill, $focus?->cue->cue),
                 $focus?->cue->reason->sentence ?? $drill->why,
                 null === $outlook ? null : SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
@@ -118,10 +160,16 @@ final readonly class ShowClass
         }, $athletes);
     }
 
-    private static function measureFirst(Athlete $athlete, ?Rope $rope, StatureHistory $statures, \DateTimeImmutable $now, LengthUnit $unit): ?SentenceView
-    {
-        $due = $statures->outgrown($rope?->createdAt(), Length::ofMetres($athlete->profile()->statureM))
-            ?? $statures->reminder($athlete->profile()->birthYear, $now);
+    private static function measureFirst(
+        Athlete $athlete,
+        ?Rope $rope,
+        StatureHistory $statures,
+        \DateTimeImmutable $now,
+        LengthUnit $unit,
+    ): ?SentenceView {
+        $due =
+            $statures->outgrown($rope?->createdAt(), Length::ofMetres($athlete->profile()->statureM)) ??
+            $statures->reminder($athlete->profile()->birthYear, $now);
 
         return null === $due ? null : SentenceView::of($due, $unit);
     }
@@ -132,7 +180,13 @@ final readonly class ShowClass
     private static function needsLook(array $tonight): bool
     {
         $last = \array_slice($tonight, -self::MISSES_FOR_A_LOOK);
-        $missed = array_filter($last, static fn (Attempt $attempt): bool => !$attempt->isClean() || (AttemptKind::Streak === $attempt->kind() && AttemptEnd::Miss === $attempt->ended() && $attempt->reps() < self::MISSES_FOR_A_LOOK));
+        $missed = array_filter(
+            $last,
+            static fn (Attempt $attempt): bool => !$attempt->isClean()
+                || (AttemptKind::Streak === $attempt->kind()
+                    && AttemptEnd::Miss === $attempt->ended()
+                    && $attempt->reps() < self::MISSES_FOR_A_LOOK),
+        );
 
         return \count($missed) >= self::MISSES_FOR_A_LOOK;
     }

@@ -28,8 +28,13 @@ use Zumbo\Core\Path\TodaysSet;
  */
 final readonly class ShowToday
 {
-    public function __construct(private Athletes $athletes, private Attempts $attempts, private Focuses $focuses, private Gyms $gyms, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private Attempts $attempts,
+        private Focuses $focuses,
+        private Gyms $gyms,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function of(Uuid $id): TodayView
@@ -46,7 +51,15 @@ final readonly class ShowToday
             $id->toRfc4122(),
             DrillView::of($set->drill, $focus?->cue->cue),
             SentenceView::of($set->reason, LengthUnit::Centimetre),
-            array_map(DrillView::of(...), array_values(array_filter(DrillTable::ofStage($athlete->stage()), static fn (Drill $drill): bool => $drill->code !== $set->drill->code))),
+            array_map(
+                DrillView::of(...),
+                array_values(
+                    array_filter(
+                        DrillTable::ofStage($athlete->stage()),
+                        static fn (Drill $drill): bool => $drill->code !== $set->drill->code,
+                    ),
+                ),
+            ),
             $focus,
             null === $outlook ? null : GateView::of($outlook),
             array_map(AttemptView::of(...), $entries),
@@ -60,7 +73,13 @@ final readonly class ShowToday
     {
         $gate = GateTable::of($athlete->stage());
 
-        return null === $gate ? null : GateOutlook::of($athlete->stage(), $gate, array_map(static fn (Attempt $attempt): Entry => $attempt->toCore($now), $attempts));
+        return null === $gate
+            ? null
+            : GateOutlook::of(
+                $athlete->stage(),
+                $gate,
+                array_map(static fn (Attempt $attempt): Entry => $attempt->toCore($now), $attempts),
+            );
     }
 
     /**
@@ -70,6 +89,8 @@ final readonly class ShowToday
      */
     public static function ofStage(Athlete $athlete, array $attempts): array
     {
-        return array_values(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage()));
+        return array_values(
+            array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage()),
+        );
     }
 }

@@ -56,7 +56,11 @@ final class Tags
     private static function letters(string $name): string
     {
         $apart = \Normalizer::normalize($name, \Normalizer::FORM_D);
-        $letters = (string) preg_replace('/[^a-z]/', '', strtolower((string) preg_replace('/\p{Mn}/u', '', \is_string($apart) ? $apart : $name)));
+        $letters = (string) preg_replace(
+            '/[^a-z]/',
+            '',
+            strtolower((string) preg_replace('/\p{Mn}/u', '', \is_string($apart) ? $apart : $name)),
+        );
 
         return '' === $letters ? 'z' : $letters;
     }

@@ -23,14 +23,16 @@ final readonly class DemoIds
         $hash = hash('sha256', 'saltmarsh '.$name);
         $variant = dechex(8 | (hexdec($hash[15]) & 3));
 
-        return UuidV7::fromRfc4122(\sprintf(
-            '%s-%s-7%s-%s%s-%s',
-            substr(\sprintf('%012x', self::EPOCH_MS), 0, 8),
-            substr(\sprintf('%012x', self::EPOCH_MS), 8),
-            substr($hash, 0, 3),
-            $variant,
-            substr($hash, 3, 3),
-            substr($hash, 16, 12),
-        ));
+        return UuidV7::fromRfc4122(
+            \sprintf(
+                '%s-%s-7%s-%s%s-%s',
+                substr(\sprintf('%012x', self::EPOCH_MS), 0, 8),
+                substr(\sprintf('%012x', self::EPOCH_MS), 8),
+                substr($hash, 0, 3),
+                $variant,
+                substr($hash, 3, 3),
+                substr($hash, 16, 12),
+            ),
+        );
     }
 }

@@ -35,8 +35,11 @@ final class DemoLog
 
     private readonly Randomizer $chance;
 
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly DemoIds $ids, int $seed)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $manager,
+        private readonly DemoIds $ids,
+        int $seed,
+    ) {
         $this->chance = new Randomizer(new Mt19937($seed));
     }
 
@@ -57,27 +60,59 @@ final class DemoLog
                 $quality = $this->draw() < $truth->badDays() ? self::BAD_DAY : 1.0;
                 $before = $practices[$stage->value] ?? 0;
                 $practices[$stage->value] = $before + 1;
-                $this->practice($athlete, $stage, self::classDay($end, $week, $day), $before, new SimulatedAthlete($truth->hazardIn($week, $quality), $this->draw(...)));
+                $this->practice(
+                    $athlete,
+                    $stage,
+                    self::classDay($end, $week, $day),
+                    $before,
+                    new SimulatedAthlete($truth->hazardIn($week, $quality), $this->draw(...)),
+                );
             }
         }
     }
 
-    private function practice(Athlete $athlete, Stage $stage, \DateTimeImmutable $at, int $before, SimulatedAthlete $truth): void
-    {
+    private function practice(
+        Athlete $athlete,
+        Stage $stage,
+        \DateTimeImmutable $at,
+        int $before,
+        SimulatedAthlete $truth,
+    ): void {
         $drill = TodaysSet::of($stage, $before)->drill;
         $name = \sprintf('%s %s', $athlete->profile()->name, $at->format('Y-m-d'));
         $practice = new Practice($athlete->gymId(), $this->ids->named($name), $athlete->id(), $at->setTime(0, 0), $at);
-        $set = new PracticeSet($athlete->gymId(), $this->ids->named($name.' set'), $practice->id, $drill->code, $stage);
+        $set = new PracticeSet(
+            $athlete->gymId(),
+            $this->ids->named($name.' set'),
+            $practice->id,
+            $drill->code,
+            $stage,
+        );
         $this->manager->persist($practice);
         $this->manager->persist($set);
         $entries = $this->chance->getInt(3, 6);
         for ($i = 0; $i < $entries; ++$i) {
-            $this->manager->persist($this->attempt($athlete, $set, $drill, $name.' '.$i, $at->modify(\sprintf('+%d minutes', 4 * $i)), $truth));
+            $this->manager->persist(
+                $this->attempt(
+                    $athlete,
+                    $set,
+                    $drill,
+                    $name.' '.$i,
+                    $at->modify(\sprintf('+%d minutes', 4 * $i)),
+                    $truth,
+                ),
+            );
         }
     }
 
-    private function attempt(Athlete $athlete, PracticeSet $set, Drill $drill, string $name, \DateTimeImmutable $at, SimulatedAthlete $truth): Attempt
-    {
+    private function attempt(
+        Athlete $athlete,
+        PracticeSet $set,
+        Drill $drill,
+        string $name,
+        \DateTimeImmutable $at,
+        SimulatedAthlete $truth,
+    ): Attempt {
         [$kind, $reps, $misses, $end] = match ($drill->countKind) {
             CountKind::Streak => [AttemptKind::Streak, ...self::streak($truth->go(2 * $drill->aim))],
             CountKind::Tries => [AttemptKind::Tries, ...self::tries($truth->cleanOf($drill->aim), $drill->aim)],
@@ -85,7 +120,19 @@ final class DemoLog
         };
         $clean = $this->draw() < self::CLEAN;
 
-        return new Attempt($athlete->gymId(), $this->ids->named($name), $set->id, $athlete->id(), $set->stage, $kind, $reps, $misses, $end, $clean, $at);
+        return new Attempt(
+            $athlete->gymId(),
+            $this->ids->named($name),
+            $set->id,
+            $athlete->id(),
+            $set->stage,
+            $kind,
+            $reps,
+            $misses,
+            $end,
+            $clean,
+            $at,
+        );
     }
 
     /**

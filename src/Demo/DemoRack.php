@@ -34,11 +34,26 @@ final readonly class DemoRack
     public function hang(\DateTimeImmutable $day): void
     {
         foreach (SaltmarshBarbell::rack() as [$tag, $cableM, $family]) {
-            $rope = new RackRope($this->gymId, $this->ids->named('rack '.$tag), $tag, $cableM, Handle::USUAL_LENGTH_M, $family, \in_array($tag, self::KEPT_BACK, true));
-            $rope->inspect(Inspection::of($day->modify('-'.self::INSPECTED_DAYS.' days')->setTime(0, 0), self::FAILED[$tag] ?? []));
+            $rope = new RackRope(
+                $this->gymId,
+                $this->ids->named('rack '.$tag),
+                $tag,
+                $cableM,
+                Handle::USUAL_LENGTH_M,
+                $family,
+                \in_array($tag, self::KEPT_BACK, true),
+            );
+            $rope->inspect(
+                Inspection::of(
+                    $day->modify('-'.self::INSPECTED_DAYS.' days')->setTime(0, 0),
+                    self::FAILED[$tag] ?? [],
+                ),
+            );
             $this->manager->persist($rope);
         }
-        $this->manager->persist(new OwnCable($this->gymId, $this->ids->named('cable blue'), 'Blue coil, 2.6 mm', 0.0026, 2.0, 26.5));
+        $this->manager->persist(
+            new OwnCable($this->gymId, $this->ids->named('cable blue'), 'Blue coil, 2.6 mm', 0.0026, 2.0, 26.5),
+        );
     }
 
     public function give(\DateTimeImmutable $day): void
@@ -46,7 +61,15 @@ final readonly class DemoRack
         foreach (self::HAD as $name => $tag) {
             foreach (DemoLog::CLASS_DAYS as $before) {
                 $on = $day->modify("-$before days")->setTime(0, 0);
-                $this->manager->persist(new GivenRope($this->gymId, $this->ids->named("given $name $before"), $this->ids->named($name), $this->ids->named('rack '.$tag), $on));
+                $this->manager->persist(
+                    new GivenRope(
+                        $this->gymId,
+                        $this->ids->named("given $name $before"),
+                        $this->ids->named($name),
+                        $this->ids->named('rack '.$tag),
+                        $on,
+                    ),
+                );
             }
         }
     }

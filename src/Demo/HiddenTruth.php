@@ -50,7 +50,8 @@ final readonly class HiddenTruth
     /** @param float $day how good the day is: 1 as always */
     public function hazardIn(int $week, float $day): Hazard
     {
-        [$from, , $first, $last, $until] = $this->part($week) ?? throw new \LogicException('nobody has a hazard before they came');
+        [$from, , $first, $last, $until] =
+            $this->part($week) ?? throw new \LogicException('nobody has a hazard before they came');
         $progressed = $week - $from - $this->stoodStill($from, $week);
         $share = min(1.0, $progressed / max(1, $until - $from - 1 - $this->stoodStill($from, $until - 1)));
 

@@ -47,8 +47,11 @@ final readonly class LoadDemo
     /** Days before the end on which a focus was given. */
     private const FOCUS_DAYS = 6;
 
-    public function __construct(private GymDatabase $database, private GymScope $scope, private PasswordHasherFactoryInterface $hashers)
-    {
+    public function __construct(
+        private GymDatabase $database,
+        private GymScope $scope,
+        private PasswordHasherFactoryInterface $hashers,
+    ) {
     }
 
     public function upTo(\DateTimeImmutable $day): void
@@ -59,9 +62,17 @@ final readonly class LoadDemo
         $manager = $this->database->entities();
         $manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($ids, $gymId, $day): void {
             $this->clear();
-            $manager->persist(new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre));
+            $manager->persist(
+                new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre),
+            );
             $this->addCoach($manager, $ids, SaltmarshBarbell::OWNER_EMAIL, SaltmarshBarbell::OWNER_NAME, Role::Owner);
-            $this->addCoach($manager, $ids, SaltmarshBarbell::HELPER_EMAIL, SaltmarshBarbell::HELPER_NAME, Role::Helper);
+            $this->addCoach(
+                $manager,
+                $ids,
+                SaltmarshBarbell::HELPER_EMAIL,
+                SaltmarshBarbell::HELPER_NAME,
+                Role::Helper,
+            );
             $this->addClasses($manager, $ids, $day);
             $rack = new DemoRack($manager, $ids, $gymId);
             $rack->hang($day);
@@ -75,14 +86,38 @@ final readonly class LoadDemo
 
     private function clear(): void
     {
-        foreach (['job', 'focus', 'attempt', 'practice_set', 'practice', 'class_hour', 'gym_change', 'rope', 'cable', 'rope_pin', 'given_rope', 'rack_rope', 'stature', 'mutation', 'athlete', 'coach'] as $table) {
+        foreach (
+            [
+                'job',
+                'focus',
+                'attempt',
+                'practice_set',
+                'practice',
+                'class_hour',
+                'gym_change',
+                'rope',
+                'cable',
+                'rope_pin',
+                'given_rope',
+                'rack_rope',
+                'stature',
+                'mutation',
+                'athlete',
+                'coach',
+            ] as $table
+        ) {
             $this->database->execute("DELETE FROM $table WHERE gym_id = :gym");
         }
         $this->database->execute('DELETE FROM gym WHERE id = :gym');
     }
 
-    private function addCoach(EntityManagerInterface $manager, DemoIds $ids, string $email, string $name, Role $role): void
-    {
+    private function addCoach(
+        EntityManagerInterface $manager,
+        DemoIds $ids,
+        string $email,
+        string $name,
+        Role $role,
+    ): void {
         $hash = $this->hashers->getPasswordHasher(SignedInCoach::class)->hash(SaltmarshBarbell::PASSWORD);
         $manager->persist(new Coach($this->scope->gymId(), $ids->named($email), $email, $name, $role, $hash));
     }
@@ -96,14 +131,35 @@ final readonly class LoadDemo
             }
         }
         foreach ($starts as $at) {
-            $manager->persist(new ClassHour($this->scope->gymId(), $ids->named('class '.$at->format('Y-m-d')), 'Evening class', $at->setTime(0, 0), $at));
+            $manager->persist(
+                new ClassHour(
+                    $this->scope->gymId(),
+                    $ids->named('class '.$at->format('Y-m-d')),
+                    'Evening class',
+                    $at->setTime(0, 0),
+                    $at,
+                ),
+            );
         }
     }
 
-    private function addAthlete(EntityManagerInterface $manager, DemoIds $ids, DemoAthlete $person, \DateTimeImmutable $day): Athlete
-    {
+    private function addAthlete(
+        EntityManagerInterface $manager,
+        DemoIds $ids,
+        DemoAthlete $person,
+        \DateTimeImmutable $day,
+    ): Athlete {
         $birthYear = (int) $day->format('Y') - $person->age;
-        $profile = new AthleteProfile($person->name, $person->cm / 100, $person->hand, $person->experience, $person->cautions, $person->note, $birthYear, $person->guardianConsent);
+        $profile = new AthleteProfile(
+            $person->name,
+            $person->cm / 100,
+            $person->hand,
+            $person->experience,
+            $person->cautions,
+            $person->note,
+            $birthYear,
+            $person->guardianConsent,
+        );
         $stage = $person->truth->stageIn(HiddenTruth::WEEKS - 1) ?? $person->experience->firstStage();
         $athlete = new Athlete($this->scope->gymId(), $ids->named($person->name), $profile, $stage, $ids->start);
         if (null !== $person->tapedArmpitCm) {
@@ -112,38 +168,86 @@ final readonly class LoadDemo
         $manager->persist($athlete);
         foreach ([] === $person->growth ? [0 => $person->cm] : $person->growth as $week => $cm) {
             $on = DemoLog::classDay($day, $week, 6)->setTime(0, 0);
-            $manager->persist(new MeasuredStature($this->scope->gymId(), $ids->named($person->name.' stature '.$week), $athlete->id(), $on, $cm / 100));
+            $manager->persist(
+                new MeasuredStature(
+                    $this->scope->gymId(),
+                    $ids->named($person->name.' stature '.$week),
+                    $athlete->id(),
+                    $on,
+                    $cm / 100,
+                ),
+            );
         }
         if ($person->keepsRope) {
             $this->addRopes($manager, $ids, $person, $athlete, $day);
         }
         if (null !== $person->focus) {
             $fault = FaultTable::named($person->focus);
-            $manager->persist(new Focus($this->scope->gymId(), $ids->named($person->name.' focus'), $athlete->id(), $fault->code, [$fault->evidence[0]->sign], $day->modify('-'.self::FOCUS_DAYS.' days')->setTime(19, 5)));
+            $manager->persist(
+                new Focus(
+                    $this->scope->gymId(),
+                    $ids->named($person->name.' focus'),
+                    $athlete->id(),
+                    $fault->code,
+                    [$fault->evidence[0]->sign],
+                    $day->modify('-'.self::FOCUS_DAYS.' days')->setTime(19, 5),
+                ),
+            );
         }
 
         return $athlete;
     }
 
     /** Sized for the stature of the day; a second, shorter one where there is a story of one. */
-    private function addRopes(EntityManagerInterface $manager, DemoIds $ids, DemoAthlete $person, Athlete $athlete, \DateTimeImmutable $day): void
-    {
-        $stature = Length::ofCentimetres([] === $person->growth ? $person->cm : $person->growth[array_key_first($person->growth)]);
+    private function addRopes(
+        EntityManagerInterface $manager,
+        DemoIds $ids,
+        DemoAthlete $person,
+        Athlete $athlete,
+        \DateTimeImmutable $day,
+    ): void {
+        $stature = Length::ofCentimetres(
+            [] === $person->growth ? $person->cm : $person->growth[array_key_first($person->growth)],
+        );
         $rope = RopeAdvice::forBody(Body::ofStature($stature), $athlete->stage())->rope;
         $turning = TurningRope::ofCable($rope->cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
         $family = CableAdvice::forStage($athlete->stage(), $turning)->family;
-        $keep = function (string $name, float $cableM, string $reason, \DateTimeImmutable $at) use ($manager, $ids, $athlete, $rope, $family): void {
-            $spec = new RopeSpec($cableM, Handle::USUAL_LENGTH_M, $family, $rope->school, $rope->stance, $rope->cable->metres(), $reason);
+        $keep = function (string $name, float $cableM, string $reason, \DateTimeImmutable $at) use (
+            $manager,
+            $ids,
+            $athlete,
+            $rope,
+            $family,
+        ): void {
+            $spec = new RopeSpec(
+                $cableM,
+                Handle::USUAL_LENGTH_M,
+                $family,
+                $rope->school,
+                $rope->stance,
+                $rope->cable->metres(),
+                $reason,
+            );
             $manager->persist(new Rope($this->scope->gymId(), $ids->named($name), $athlete->id(), $spec, $at));
         };
         $computed = $rope->cable->metres();
         $keep($person->name.' rope', $computed, '', $ids->start->modify('+1 day'));
         foreach ($person->trimWeeks as $i => $week) {
             $before = $computed - $i * self::TRIM_M;
-            $keep($person->name.' trim '.$i, $before - self::TRIM_M, 'trimmed from '.LengthUnit::Centimetre->print(Length::ofMetres($before)), DemoLog::classDay($day, $week, 6));
+            $keep(
+                $person->name.' trim '.$i,
+                $before - self::TRIM_M,
+                'trimmed from '.LengthUnit::Centimetre->print(Length::ofMetres($before)),
+                DemoLog::classDay($day, $week, 6),
+            );
         }
         if (null !== $person->ropeWeek) {
-            $keep($person->name.' rope 2', $computed - self::SHORTER_M, self::SHORTER_REASON, DemoLog::classDay($day, $person->ropeWeek, 6));
+            $keep(
+                $person->name.' rope 2',
+                $computed - self::SHORTER_M,
+                self::SHORTER_REASON,
+                DemoLog::classDay($day, $person->ropeWeek, 6),
+            );
         }
     }
 }

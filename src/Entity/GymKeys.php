@@ -15,7 +15,23 @@ use Doctrine\ORM\Tools\ToolEvents;
 #[AsDoctrineListener(ToolEvents::postGenerateSchema)]
 final class GymKeys
 {
-    private const TO_GYM = ['coach', 'athlete', 'rope', 'mutation', 'gym_change', 'class_hour', 'practice', 'practice_set', 'attempt', 'focus', 'stature', 'rack_rope', 'cable', 'rope_pin', 'given_rope'];
+    private const TO_GYM = [
+        'coach',
+        'athlete',
+        'rope',
+        'mutation',
+        'gym_change',
+        'class_hour',
+        'practice',
+        'practice_set',
+        'attempt',
+        'focus',
+        'stature',
+        'rack_rope',
+        'cable',
+        'rope_pin',
+        'given_rope',
+    ];
 
     /** [table, key name, columns, table pointed at] */
     private const WITHIN_GYM = [

@@ -15,12 +15,9 @@ final readonly class DiagnosisInput
 {
     public function __construct(
         /** Signs, parted by commas, like `catches-toes,hands-drift-out`. */
-        #[Assert\NotBlank]
-        #[Assert\Length(max: 1000)]
-        public string $signs = '',
+        #[Assert\NotBlank] #[Assert\Length(max: 1000)] public string $signs = '',
         /** Since its last change, and the athlete has not grown. */
-        #[Assert\Choice(choices: ['yes', 'no'])]
-        public string $ropeChecked = 'no',
+        #[Assert\Choice(choices: ['yes', 'no'])] public string $ropeChecked = 'no',
     ) {
     }
 
@@ -32,7 +29,8 @@ final readonly class DiagnosisInput
     public function signs(): array
     {
         return array_map(
-            static fn (string $sign): Sign => Sign::tryFrom(trim($sign)) ?? throw BadField::of('signs', $sign, 'some of '.implode(', ', array_column(Sign::cases(), 'value'))),
+            static fn (string $sign): Sign => Sign::tryFrom(trim($sign)) ??
+                throw BadField::of('signs', $sign, 'some of '.implode(', ', array_column(Sign::cases(), 'value'))),
             array_values(array_unique(explode(',', $this->signs))),
         );
     }

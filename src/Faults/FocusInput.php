@@ -17,15 +17,11 @@ final readonly class FocusInput
      * @param list<string> $signs
      */
     public function __construct(
-        #[Assert\Uuid(versions: [7])]
-        public string $athleteId,
+        #[Assert\Uuid(versions: [7])] public string $athleteId,
         /** Code of the fault. */
-        #[Assert\Length(min: 1, max: 24)]
-        public string $fault,
+        #[Assert\Length(min: 1, max: 24)] public string $fault,
         /** What was noticed. */
-        #[OneOf(Sign::class, multiple: true)]
-        #[Assert\Unique]
-        public array $signs = [],
+        #[OneOf(Sign::class, multiple: true)] #[Assert\Unique] public array $signs = [],
     ) {
     }
 }

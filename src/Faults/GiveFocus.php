@@ -43,7 +43,16 @@ final readonly class GiveFocus
 
         return $this->writes->run($id, Subject::of('give', 'focus', $id), $input, function () use ($id, $input): void {
             $athlete = $this->athletes->of($input->athleteId);
-            $this->focuses->add(new Focus($this->scope->gymId(), $id, $athlete->id(), $input->fault, array_map(Sign::from(...), $input->signs), $this->clock->now()));
+            $this->focuses->add(
+                new Focus(
+                    $this->scope->gymId(),
+                    $id,
+                    $athlete->id(),
+                    $input->fault,
+                    array_map(Sign::from(...), $input->signs),
+                    $this->clock->now(),
+                ),
+            );
         });
     }
 
@@ -62,6 +71,13 @@ final readonly class GiveFocus
      */
     private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change): void
     {
-        $this->writes->change($condition, Subject::of($verb, 'focus', $id), null, fn (): Focus => $this->focuses->get($id), $change, FocusView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of($verb, 'focus', $id),
+            null,
+            fn (): Focus => $this->focuses->get($id),
+            $change,
+            FocusView::of(...),
+        );
     }
 }

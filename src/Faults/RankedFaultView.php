@@ -29,6 +29,12 @@ final readonly class RankedFaultView
     {
         $fault = $ranked->fault;
 
-        return new self($fault->code, MessageCatalogue::name($fault->code), $fault->why, $ranked->share, array_map(EvidenceView::of(...), $ranked->evidence));
+        return new self(
+            $fault->code,
+            MessageCatalogue::name($fault->code),
+            $fault->why,
+            $ranked->share,
+            array_map(EvidenceView::of(...), $ranked->evidence),
+        );
     }
 }

@@ -24,9 +24,15 @@ final readonly class SignGroupView
      */
     public static function all(): array
     {
-        return array_map(static fn (Place $place): self => new self(
-            $place,
-            array_map(SignView::of(...), array_values(array_filter(Sign::cases(), static fn (Sign $sign): bool => $sign->place() === $place))),
-        ), Place::cases());
+        return array_map(
+            static fn (Place $place): self => new self(
+                $place,
+                array_map(
+                    SignView::of(...),
+                    array_values(array_filter(Sign::cases(), static fn (Sign $sign): bool => $sign->place() === $place)),
+                ),
+            ),
+            Place::cases(),
+        );
     }
 }

@@ -15,25 +15,22 @@ use Zumbo\Core\Streak\AttemptEnd;
 final readonly class AttemptInput
 {
     public function __construct(
-        #[Assert\Uuid(versions: [7])]
-        public string $athleteId,
+        #[Assert\Uuid(versions: [7])] public string $athleteId,
         /** Code of the drill that was done. */
-        #[Assert\Length(min: 1, max: 40)]
-        public string $drill,
-        #[OneOf(AttemptKind::class)]
-        public string $kind,
+        #[Assert\Length(min: 1, max: 40)] public string $drill,
+        #[OneOf(AttemptKind::class)] public string $kind,
         /** Reps of a go or a set, clean tries, or seconds of a hold. */
-        #[Assert\Range(min: 0, max: 9999)]
-        public int $reps,
+        #[Assert\Range(min: 0, max: 9999)] public int $reps,
         /** Misses of a set or a hold, or tries that were not clean; 0 for a single go. */
-        #[Assert\Range(min: 0, max: 9999)]
-        public int $misses = 0,
+        #[Assert\Range(min: 0, max: 9999)] public int $misses = 0,
         /** How a single go ended; left out for the other kinds. */
-        #[OneOf(AttemptEnd::class)]
-        public ?string $end = null,
+        #[OneOf(AttemptEnd::class)] public ?string $end = null,
         public bool $clean = true,
         /** When it was logged, like 2026-11-24T18:42:00Z; left out: now. Kept on the device while the network is away. */
-        #[Assert\Regex('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?Z$/', message: 'an instant like 2026-11-24T18:42:00Z')]
+        #[Assert\Regex(
+            '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?Z$/',
+            message: 'an instant like 2026-11-24T18:42:00Z',
+        ),]
         public ?string $at = null,
     ) {
     }

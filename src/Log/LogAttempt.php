@@ -47,11 +47,36 @@ final readonly class LogAttempt
         $at = $this->at($input);
         $this->refuseUnknownDrill($input);
 
-        return $this->writes->run($id, Subject::of('log', 'attempt', $id), $input, function () use ($id, $input, $kind, $end, $at): void {
+        return $this->writes->run($id, Subject::of('log', 'attempt', $id), $input, function () use (
+            $id,
+            $input,
+            $kind,
+            $end,
+            $at,
+        ): void {
             $athlete = $this->athletes->of($input->athleteId);
-            $set = $this->attempts->setFor($athlete, $input->drill, LocalDay::of($at, $this->gyms->current()->timeZone()), $at);
+            $set = $this->attempts->setFor(
+                $athlete,
+                $input->drill,
+                LocalDay::of($at, $this->gyms->current()->timeZone()),
+                $at,
+            );
             $misses = AttemptKind::Streak === $kind ? 0 : $input->misses;
-            $this->attempts->add(new Attempt($this->scope->gymId(), $id, $set->id, $athlete->id(), $athlete->stage(), $kind, $input->reps, $misses, $end, $input->clean, $at));
+            $this->attempts->add(
+                new Attempt(
+                    $this->scope->gymId(),
+                    $id,
+                    $set->id,
+                    $athlete->id(),
+                    $athlete->stage(),
+                    $kind,
+                    $input->reps,
+                    $misses,
+                    $end,
+                    $input->clean,
+                    $at,
+                ),
+            );
         });
     }
 
@@ -73,9 +98,21 @@ final readonly class LogAttempt
     /**
      * @param callable(Attempt): void $change
      */
-    private function apply(UuidV7 $id, WriteCondition $condition, string $verb, ?QualityInput $input, callable $change): void
-    {
-        $this->writes->change($condition, Subject::of($verb, 'attempt', $id), $input, fn (): Attempt => $this->attempts->get($id), $change, AttemptView::of(...));
+    private function apply(
+        UuidV7 $id,
+        WriteCondition $condition,
+        string $verb,
+        ?QualityInput $input,
+        callable $change,
+    ): void {
+        $this->writes->change(
+            $condition,
+            Subject::of($verb, 'attempt', $id),
+            $input,
+            fn (): Attempt => $this->attempts->get($id),
+            $change,
+            AttemptView::of(...),
+        );
     }
 
     private static function end(AttemptKind $kind, AttemptInput $input): ?AttemptEnd

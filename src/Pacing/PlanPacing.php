@@ -35,8 +35,11 @@ final readonly class PlanPacing
     private const SINGLES_PER_DOUBLE = 2.0;
     private const FEWER = 0.5;
 
-    public function __construct(private Athletes $athletes, private Attempts $attempts, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private Attempts $attempts,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function forAthlete(Uuid $id, PacingInput $input): PacingView
@@ -48,7 +51,13 @@ final readonly class PlanPacing
         $loss = LossDistribution::none(LossGrid::of($input->breakCost, $input->missCost));
         for ($i = 0; $i < $input->rounds; ++$i) {
             $tired = $hazard->hazard->times((1 + self::FATIGUE_PER_ROUND) ** $i);
-            $rounds[] = $round = RoundPlan::of($input->reps, self::DOUBLES_PER_S, $tired, $input->missCost, $input->breakCost);
+            $rounds[] = $round = RoundPlan::of(
+                $input->reps,
+                self::DOUBLES_PER_S,
+                $tired,
+                $input->missCost,
+                $input->breakCost,
+            );
             $loss = $loss->then($round->loss);
             $ways[] = self::ways($tired, $input);
         }
@@ -97,10 +106,17 @@ final readonly class PlanPacing
     {
         $total = array_shift($rounds) ?? throw new \LogicException('a workout has a round');
         foreach ($rounds as $round) {
-            $total = array_map(static fn (ScaledWork $one, ScaledWork $other): ScaledWork => $one->plus($other), $total, $round);
+            $total = array_map(
+                static fn (ScaledWork $one, ScaledWork $other): ScaledWork => $one->plus($other),
+                $total,
+                $round,
+            );
         }
         $recommended = ScaledWork::recommended($total, $aim);
 
-        return array_map(static fn (ScaledWork $way): ScaledView => ScaledView::of($way, $way->scaling === $recommended), $total);
+        return array_map(
+            static fn (ScaledWork $way): ScaledView => ScaledView::of($way, $way->scaling === $recommended),
+            $total,
+        );
     }
 }

@@ -12,8 +12,14 @@ use Zumbo\Core\Pacing\Scaling;
  */
 final readonly class ScaledView
 {
-    private function __construct(public Scaling $scaling, public float $expectedS, public int $doubles, public int $singles, public int $contacts, public bool $recommended)
-    {
+    private function __construct(
+        public Scaling $scaling,
+        public float $expectedS,
+        public int $doubles,
+        public int $singles,
+        public int $contacts,
+        public bool $recommended,
+    ) {
     }
 
     public static function of(ScaledWork $way, bool $recommended): self

@@ -19,13 +19,17 @@ final class WavDownload
      */
     public static function of(string $name, iterable $pieces): StreamedResponse
     {
-        return new StreamedResponse(static function () use ($pieces): void {
-            foreach ($pieces as $piece) {
-                echo $piece;
-            }
-        }, 200, [
-            'Content-Type' => self::TYPE,
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
-        ]);
+        return new StreamedResponse(
+            static function () use ($pieces): void {
+                foreach ($pieces as $piece) {
+                    echo $piece;
+                }
+            },
+            200,
+            [
+                'Content-Type' => self::TYPE,
+                'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
+            ],
+        );
     }
 }

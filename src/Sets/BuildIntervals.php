@@ -24,6 +24,12 @@ final readonly class BuildIntervals
         $set = $input->set();
         $contacts = $set->jumps(Rate::perMinute(DrillTable::ofStage($athlete->stage())[0]->cadence));
 
-        return IntervalView::of($id->toRfc4122(), $set, $set->measuredBy($athlete->stage()), $contacts, $this->contacts->with($athlete, $contacts));
+        return IntervalView::of(
+            $id->toRfc4122(),
+            $set,
+            $set->measuredBy($athlete->stage()),
+            $contacts,
+            $this->contacts->with($athlete, $contacts),
+        );
     }
 }

@@ -34,8 +34,12 @@ final readonly class BuildLadder
     /** Of somebody who has not been taught the double yet, half the tries fail (our assumption). */
     private const UNTAUGHT_DOUBLE_MISS = 0.5;
 
-    public function __construct(private Athletes $athletes, private Attempts $attempts, private ContactsToday $contacts, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private Attempts $attempts,
+        private ContactsToday $contacts,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function forAthlete(Uuid $id, LadderInput $input): LadderView
@@ -47,9 +51,10 @@ final readonly class BuildLadder
         $countKind = Ladder::measuredBy($family, $stage);
         $own = AthleteHazard::of($stage, $this->attempts->countedStreaks($athlete, $this->clock->now()));
         $ladder = Ladder::of($family, $input->top, $kind, $input->fixedSingles);
-        $outlook = JumpKind::Single === $kind
-            ? $this->outlook($ladder, $own->hazard, Hazard::constant(self::UNTAUGHT_DOUBLE_MISS))
-            : $this->outlook($ladder, Hazard::usualSingles(), $own->hazard);
+        $outlook =
+            JumpKind::Single === $kind
+                ? $this->outlook($ladder, $own->hazard, Hazard::constant(self::UNTAUGHT_DOUBLE_MISS))
+                : $this->outlook($ladder, Hazard::usualSingles(), $own->hazard);
         $sum = static fn (callable $of): int => array_sum(array_map($of, $outlook->rungs));
 
         return new LadderView(
@@ -73,6 +78,14 @@ final readonly class BuildLadder
 
     private function outlook(Ladder $ladder, Hazard $singles, Hazard $doubles): LadderOutlook
     {
-        return LadderOutlook::of($ladder, $singles, $doubles, self::SINGLE_S, self::DOUBLE_S, self::BREAK_S, self::MISS_S);
+        return LadderOutlook::of(
+            $ladder,
+            $singles,
+            $doubles,
+            self::SINGLE_S,
+            self::DOUBLE_S,
+            self::BREAK_S,
+            self::MISS_S,
+        );
     }
 }

@@ -12,8 +12,12 @@ use Zumbo\Core\Sets\PhaseKind;
  */
 final readonly class ClockPhaseView
 {
-    private function __construct(public PhaseKind $kind, public int $seconds, public int $round, public ?string $station)
-    {
+    private function __construct(
+        public PhaseKind $kind,
+        public int $seconds,
+        public int $round,
+        public ?string $station,
+    ) {
     }
 
     public static function of(ClockPhase $phase): self

@@ -31,7 +31,9 @@ final readonly class ContactsToday
     {
         $now = $this->clock->now();
         $before = 0;
-        foreach ($this->attempts->doneOn($athlete->id(), LocalDay::of($now, $this->gyms->current()->timeZone())) as [$code, $kind, $reps, $misses]) {
+        foreach (
+            $this->attempts->doneOn($athlete->id(), LocalDay::of($now, $this->gyms->current()->timeZone())) as [$code, $kind, $reps, $misses]
+        ) {
             $drill = self::drill($code, $athlete);
             $before += Contacts::logged($kind->countKind(), $reps, $misses, $drill->pattern, $drill->cadence);
         }

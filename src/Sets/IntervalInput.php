@@ -16,17 +16,12 @@ final readonly class IntervalInput
 {
     public function __construct(
         /** Like `20/10 x8`, or `20/10 x2: hops, tall singles`; wins over the fields. */
-        #[Assert\Length(max: 600)]
-        public ?string $text = null,
-        #[Assert\Range(min: 1, max: IntervalSet::LONGEST_S)]
-        public int $workS = 20,
-        #[Assert\Range(min: 0, max: IntervalSet::LONGEST_S)]
-        public int $restS = 10,
-        #[Assert\Range(min: 1, max: IntervalSet::MOST_ROUNDS)]
-        public int $rounds = 8,
+        #[Assert\Length(max: 600)] public ?string $text = null,
+        #[Assert\Range(min: 1, max: IntervalSet::LONGEST_S)] public int $workS = 20,
+        #[Assert\Range(min: 0, max: IntervalSet::LONGEST_S)] public int $restS = 10,
+        #[Assert\Range(min: 1, max: IntervalSet::MOST_ROUNDS)] public int $rounds = 8,
         /** Names of the stations of a circuit, parted by commas. */
-        #[Assert\Length(max: 500)]
-        public string $stations = '',
+        #[Assert\Length(max: 500)] public string $stations = '',
     ) {
     }
 
@@ -36,7 +31,12 @@ final readonly class IntervalInput
         try {
             return null !== $this->text
                 ? IntervalSet::parse($this->text)
-                : IntervalSet::of($this->workS, $this->restS, $this->rounds, '' === trim($this->stations) ? [] : explode(',', $this->stations));
+                : IntervalSet::of(
+                    $this->workS,
+                    $this->restS,
+                    $this->rounds,
+                    '' === trim($this->stations) ? [] : explode(',', $this->stations),
+                );
         } catch (IntervalError $e) {
             $field = null === $this->text ? 'stations' : 'text';
             throw BadField::of($field, $this->{$field}, $e->accepted, ucfirst($e->getMessage()).'.');

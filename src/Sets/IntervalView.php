@@ -41,12 +41,29 @@ final readonly class IntervalView
     ) {
     }
 
-    public static function of(string $athleteId, IntervalSet $set, CountKind $countKind, int $contacts, SentenceView $load): self
-    {
+    public static function of(
+        string $athleteId,
+        IntervalSet $set,
+        CountKind $countKind,
+        int $contacts,
+        SentenceView $load,
+    ): self {
         return new self(
-            $athleteId, IntervalSet::CODE, $countKind, $set->text(), $set->workS, $set->restS, $set->rounds, $set->stations,
+            $athleteId,
+            IntervalSet::CODE,
+            $countKind,
+            $set->text(),
+            $set->workS,
+            $set->restS,
+            $set->rounds,
+            $set->stations,
             array_map(ClockPhaseView::of(...), $set->phases()),
-            $set->worksCount(), $set->totalWorkS(), $set->totalRestS(), $set->totalS(), $contacts, $load,
+            $set->worksCount(),
+            $set->totalWorkS(),
+            $set->totalRestS(),
+            $set->totalS(),
+            $contacts,
+            $load,
         );
     }
 }

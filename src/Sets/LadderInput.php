@@ -14,14 +14,11 @@ use Zumbo\Core\Sets\LadderFamily;
 final readonly class LadderInput
 {
     public function __construct(
-        #[OneOf(LadderFamily::class)]
-        public string $family = 'rising',
+        #[OneOf(LadderFamily::class)] public string $family = 'rising',
         /** The longest rung. */
-        #[Assert\Range(min: 1, max: 30)]
-        public int $top = 10,
+        #[Assert\Range(min: 1, max: 30)] public int $top = 10,
         /** Singles before the doubles of each rung, for that family. */
-        #[Assert\Range(min: 1, max: 10)]
-        public int $fixedSingles = 3,
+        #[Assert\Range(min: 1, max: 10)] public int $fixedSingles = 3,
     ) {
     }
 }

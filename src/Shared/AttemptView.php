@@ -52,7 +52,11 @@ final readonly class AttemptView
 
     private static function said(Attempt $attempt): Verdict
     {
-        $values = ['reps' => $attempt->reps(), 'misses' => $attempt->misses(), 'tries' => $attempt->reps() + $attempt->misses()];
+        $values = [
+            'reps' => $attempt->reps(),
+            'misses' => $attempt->misses(),
+            'tries' => $attempt->reps() + $attempt->misses(),
+        ];
 
         return match ($attempt->kind()) {
             AttemptKind::Streak => Verdict::of('entry.'.($attempt->ended() ?? AttemptEnd::Stopped)->value, $values),

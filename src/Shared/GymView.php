@@ -10,12 +10,25 @@ use Zumbo\Core\Rope\TrimSchool;
 
 final readonly class GymView
 {
-    private function __construct(public string $id, public string $name, public string $timeZone, public LengthUnit $unit, public TrimSchool $trimSchool, public int $version)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $timeZone,
+        public LengthUnit $unit,
+        public TrimSchool $trimSchool,
+        public int $version,
+    ) {
     }
 
     public static function of(Gym $gym): self
     {
-        return new self($gym->id()->toRfc4122(), $gym->name(), $gym->timeZone(), $gym->unit(), $gym->trimSchool(), $gym->version());
+        return new self(
+            $gym->id()->toRfc4122(),
+            $gym->name(),
+            $gym->timeZone(),
+            $gym->unit(),
+            $gym->trimSchool(),
+            $gym->version(),
+        );
     }
 }

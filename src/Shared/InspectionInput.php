@@ -17,9 +17,7 @@ final readonly class InspectionInput
      * @param list<string> $failed empty: it passed
      */
     public function __construct(
-        #[OneOf(InspectionPoint::class, multiple: true)]
-        #[Assert\Unique]
-        public array $failed,
+        #[OneOf(InspectionPoint::class, multiple: true)] #[Assert\Unique] public array $failed,
     ) {
     }
 

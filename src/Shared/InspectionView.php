@@ -29,6 +29,14 @@ final readonly class InspectionView
 
     public static function of(Inspection $inspection): self
     {
-        return new self($inspection->on?->format('Y-m-d'), $inspection->isSafe(), $inspection->failed(), array_map(static fn (InspectionPoint $point): string => MessageCatalogue::name('failed.'.$point->value), $inspection->failed()));
+        return new self(
+            $inspection->on?->format('Y-m-d'),
+            $inspection->isSafe(),
+            $inspection->failed(),
+            array_map(
+                static fn (InspectionPoint $point): string => MessageCatalogue::name('failed.'.$point->value),
+                $inspection->failed(),
+            ),
+        );
     }
 }

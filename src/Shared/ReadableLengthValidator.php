@@ -33,7 +33,8 @@ final class ReadableLengthValidator extends ConstraintValidator
 
     private function refuse(string $sentence, string $accepted): void
     {
-        $this->context->buildViolation($sentence)
+        $this->context
+            ->buildViolation($sentence)
             ->setParameter('{{ sentence }}', $sentence)
             ->setParameter(SaysAcceptedForm::PARAMETER, $accepted)
             ->addViolation();

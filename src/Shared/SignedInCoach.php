@@ -55,7 +55,10 @@ final readonly class SignedInCoach implements UserInterface, PasswordAuthenticat
 
     public function isEqualTo(UserInterface $user): bool
     {
-        return $user instanceof self && $user->id->equals($this->id) && $user->role === $this->role && $user->passwordHash === $this->passwordHash;
+        return $user instanceof self
+            && $user->id->equals($this->id)
+            && $user->role === $this->role
+            && $user->passwordHash === $this->passwordHash;
     }
 
     public function eraseCredentials(): void

@@ -29,12 +29,22 @@ final readonly class SameOriginOnly
     public function onRequest(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        if (!$event->isMainRequest() || $request->isMethodSafe() || !str_starts_with($request->getPathInfo(), '/api/')) {
+        if (
+            !$event->isMainRequest()
+            || $request->isMethodSafe()
+            || !str_starts_with($request->getPathInfo(), '/api/')
+        ) {
             return;
         }
         $token = new CsrfToken(self::TOKEN_ID, (string) $request->headers->get(self::HEADER));
         if (!$this->tokens->isTokenValid($token)) {
-            $event->setResponse(Problem::of(Response::HTTP_FORBIDDEN, 'Not from this site', 'A change must come from this site\'s own page, with the header csrf-token.')->response());
+            $event->setResponse(
+                Problem::of(
+                    Response::HTTP_FORBIDDEN,
+                    'Not from this site',
+                    'A change must come from this site\'s own page, with the header csrf-token.',
+                )->response(),
+            );
         }
     }
 }

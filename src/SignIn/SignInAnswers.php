@@ -26,9 +26,17 @@ final class SignInAnswers implements AuthenticationSuccessHandlerInterface, Auth
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
         if ($exception instanceof TooManyLoginAttemptsAuthenticationException) {
-            return Problem::of(Response::HTTP_TOO_MANY_REQUESTS, 'Too many attempts', 'Too many attempts to sign in: wait a minute, then try again.')->response();
+            return Problem::of(
+                Response::HTTP_TOO_MANY_REQUESTS,
+                'Too many attempts',
+                'Too many attempts to sign in: wait a minute, then try again.',
+            )->response();
         }
 
-        return Problem::of(Response::HTTP_UNAUTHORIZED, 'Not signed in', 'E-mail and password do not belong together.')->response();
+        return Problem::of(
+            Response::HTTP_UNAUTHORIZED,
+            'Not signed in',
+            'E-mail and password do not belong together.',
+        )->response();
     }
 }

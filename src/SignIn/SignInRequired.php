@@ -17,6 +17,10 @@ final class SignInRequired implements AuthenticationEntryPointInterface
 {
     public function start(Request $request, ?AuthenticationException $authException = null): Response
     {
-        return Problem::of(Response::HTTP_UNAUTHORIZED, 'Not signed in', 'Sign in first: there is no session, or it has ended.')->response();
+        return Problem::of(
+            Response::HTTP_UNAUTHORIZED,
+            'Not signed in',
+            'Sign in first: there is no session, or it has ended.',
+        )->response();
     }
 }

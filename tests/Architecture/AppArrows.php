@@ -16,7 +16,17 @@ use PHPat\Test\PHPat;
 final class AppArrows
 {
     public const SLICES = [
-        'Athletes', 'RopeDesk', 'Rhythm', 'ClassHour', 'Log', 'Pacing', 'Sets', 'Faults', 'Exchange', 'Calc', 'SignIn',
+        'Athletes',
+        'RopeDesk',
+        'Rhythm',
+        'ClassHour',
+        'Log',
+        'Pacing',
+        'Sets',
+        'Faults',
+        'Exchange',
+        'Calc',
+        'SignIn',
     ];
 
     /** What slices stand on; each with what it may not know. */
@@ -26,8 +36,15 @@ final class AppArrows
     {
         return PHPat::rule()
             ->classes(self::folder('Platform'))
-            ->shouldNot()->dependOn()
-            ->classes(self::folder('Entity'), self::folder('Shared'), self::folder('Demo'), Selector::inNamespace('Zumbo\Core'), ...self::slices())
+            ->shouldNot()
+            ->dependOn()
+            ->classes(
+                self::folder('Entity'),
+                self::folder('Shared'),
+                self::folder('Demo'),
+                Selector::inNamespace('Zumbo\Core'),
+                ...self::slices(),
+            )
             ->because('it is infrastructure: another application could stand on it');
     }
 
@@ -37,7 +54,8 @@ final class AppArrows
 
         return PHPat::rule()
             ->classes(self::folder('Entity'))
-            ->shouldNot()->dependOn()
+            ->shouldNot()
+            ->dependOn()
             ->classes(
                 self::folder('Shared'),
                 self::folder('Demo'),
@@ -51,7 +69,8 @@ final class AppArrows
     {
         return PHPat::rule()
             ->classes(self::folder('Shared'))
-            ->shouldNot()->dependOn()
+            ->shouldNot()
+            ->dependOn()
             ->classes(self::folder('Demo'), ...self::slices())
             ->because('what several slices answer with belongs to none of them');
     }
@@ -65,7 +84,8 @@ final class AppArrows
             $others = array_values(array_diff([...self::SLICES, 'Demo'], [$slice]));
             yield $slice => PHPat::rule()
                 ->classes(self::folder($slice))
-                ->shouldNot()->dependOn()
+                ->shouldNot()
+                ->dependOn()
                 ->classes(...array_map(self::folder(...), $others))
                 ->because('slices meet in Shared and Entity');
         }
@@ -75,7 +95,8 @@ final class AppArrows
     {
         return PHPat::rule()
             ->classes(self::folder('Shared'), ...self::slicesBut('SignIn'))
-            ->shouldNot()->dependOn()
+            ->shouldNot()
+            ->dependOn()
             ->classes(Selector::inNamespace('Doctrine'))
             ->because('the gym scope has one door: Platform\Gym\GymDatabase; a session belongs to no gym');
     }

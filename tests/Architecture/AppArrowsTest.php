@@ -35,7 +35,10 @@ final class AppArrowsTest extends TestCase
     public function testEverySliceHasClasses(): void
     {
         foreach ([...AppArrows::SLICES, ...AppArrows::GROUND] as $folder) {
-            $classes = [...glob(self::SOURCE."/$folder/*.php") ?: [], ...glob(self::SOURCE."/$folder/*/*.php") ?: []];
+            $classes = [
+                ...glob(self::SOURCE."/$folder/*.php") ?: [],
+                ...glob(self::SOURCE."/$folder/*/*.php") ?: [],
+            ];
             self::assertNotSame([], $classes, $folder);
         }
     }
@@ -44,12 +47,15 @@ final class AppArrowsTest extends TestCase
     public function testEveryRuleBites(): void
     {
         $root = \dirname(__DIR__, 2);
-        exec(\sprintf(
-            '%s -d memory_limit=1G %s analyse --no-progress --error-format=raw -c %s 2>/dev/null',
-            escapeshellarg(\PHP_BINARY),
-            escapeshellarg($root.'/vendor/bin/phpstan'),
-            escapeshellarg(__DIR__.'/fixtures/phpstan.neon'),
-        ), $lines);
+        exec(
+            \sprintf(
+                '%s -d memory_limit=1G %s analyse --no-progress --error-format=raw -c %s 2>/dev/null',
+                escapeshellarg(\PHP_BINARY),
+                escapeshellarg($root.'/vendor/bin/phpstan'),
+                escapeshellarg(__DIR__.'/fixtures/phpstan.neon'),
+            ),
+            $lines,
+        );
         foreach (self::BROKEN as $class => $rule) {
             self::assertBroken($lines, $class, $rule);
         }
@@ -63,7 +69,10 @@ final class AppArrowsTest extends TestCase
      */
     private static function assertBroken(array $lines, string $class, string $rule): void
     {
-        $found = array_filter($lines, static fn (string $line): bool => str_contains($line, $class) && str_contains($line, $rule));
+        $found = array_filter(
+            $lines,
+            static fn (string $line): bool => str_contains($line, $class) && str_contains($line, $rule),
+        );
         self::assertNotSame([], $found, "$rule does not refuse $class");
     }
 }

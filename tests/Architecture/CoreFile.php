@@ -46,14 +46,24 @@ final class CoreFile extends NodeVisitorAbstract
     public function enterNode(Node $node): null
     {
         match (true) {
-            $node instanceof Node\DeclareItem => $this->strict = $this->strict || 'strict_types' === $node->key->toString(),
+            $node instanceof Node\DeclareItem => ($this->strict =
+                $this->strict || 'strict_types' === $node->key->toString()),
             $node instanceof Node\Name => $this->name($node),
             $node instanceof Node\Stmt\Class_ => $this->type($node),
             $node instanceof Node\Stmt\ClassMethod => $this->method($node),
             $node instanceof Node\Expr\FuncCall && $node->name instanceof Node\Name => $this->called($node->name),
-            $node instanceof Node\Expr\Variable && \is_string($node->name) && 1 === preg_match('/^(_[A-Z]+|GLOBALS|argv)$/', $node->name) => $this->add($node, 'superglobal $'.$node->name),
-            $node instanceof Node\Stmt\Echo_, $node instanceof Node\Expr\Print_, $node instanceof Node\Expr\Exit_, $node instanceof Node\Expr\ShellExec, $node instanceof Node\Expr\Include_, $node instanceof Node\Expr\Eval_ => $this->add($node, 'touches the world outside: '.$node->getType()),
-            $node instanceof Node\Expr\New_ && $node->class instanceof Node\Name && 1 === preg_match('/^(DateTime|DateTimeImmutable|PDO|Random\\\\.*)$/', $node->class->toString()) => $this->add($node, 'new '.$node->class),
+            $node instanceof Node\Expr\Variable
+                && \is_string($node->name)
+                && 1 === preg_match('/^(_[A-Z]+|GLOBALS|argv)$/', $node->name) => $this->add($node, 'superglobal $'.$node->name),
+            $node instanceof Node\Stmt\Echo_,
+            $node instanceof Node\Expr\Print_,
+            $node instanceof Node\Expr\Exit_,
+            $node instanceof Node\Expr\ShellExec,
+            $node instanceof Node\Expr\Include_,
+            $node instanceof Node\Expr\Eval_ => $this->add($node, 'touches the world outside: '.$node->getType()),
+            $node instanceof Node\Expr\New_
+                && $node->class instanceof Node\Name
+                && 1 === preg_match('/^(DateTime|DateTimeImmutable|PDO|Random\\\\.*)$/', $node->class->toString()) => $this->add($node, 'new '.$node->class),
             default => null,
         };
 
@@ -71,8 +81,15 @@ final class CoreFile extends NodeVisitorAbstract
             return;
         }
         $other = explode('\\', substr($full, \strlen(self::NAMESPACE)))[0];
-        $known = [...CoreRules::BOTTOM[$this->module] ?? CoreRules::EVERYWHERE, ...CoreRules::ARROWS[$this->module] ?? []];
-        if ($other !== $this->module && \array_key_exists($other, CoreRules::ARROWS) && !\in_array($other, $known, true)) {
+        $known = [
+            ...CoreRules::BOTTOM[$this->module] ?? CoreRules::EVERYWHERE,
+            ...CoreRules::ARROWS[$this->module] ?? [],
+        ];
+        if (
+            $other !== $this->module
+            && \array_key_exists($other, CoreRules::ARROWS)
+            && !\in_array($other, $known, true)
+        ) {
             $this->add($name, "{$this->module} may not know $other");
         } elseif ($name instanceof Node\Name\FullyQualified && !\array_key_exists($other, CoreRules::ARROWS)) {
             $this->add($name, "$other is not in the table of modules");

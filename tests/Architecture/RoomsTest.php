@@ -52,7 +52,7 @@ final class RoomsTest extends TestCase
             $looked = 0;
             foreach ($all as $folder) {
                 \assert($folder instanceof \SplFileInfo);
-                $files = $folder->isDir() ? glob($folder->getPathname().'/*.'.$kind) ?: [] : [];
+                $files = $folder->isDir() ? (glob($folder->getPathname().'/*.'.$kind) ?: []) : [];
                 $files = array_filter($files, static fn (string $file): bool => !str_contains($file, '.test.'));
                 self::assertLessThanOrEqual(self::MOST_FLAT, \count($files), $folder->getPathname());
                 $looked += \count($files);

@@ -15,7 +15,17 @@ final class AthletesApiTest extends ApiTestCase
     {
         $this->signInto();
         $id = self::id();
-        $athlete = $this->send('PUT', '/api/athletes/'.$id, self::athlete(['height' => $height, 'experience' => 'some-doubles', 'cautions' => ['pain'], 'cautionNote' => ' knee ', 'birthYear' => 1999]));
+        $athlete = $this->send(
+            'PUT',
+            '/api/athletes/'.$id,
+            self::athlete([
+                'height' => $height,
+                'experience' => 'some-doubles',
+                'cautions' => ['pain'],
+                'cautionNote' => ' knee ',
+                'birthYear' => 1999,
+            ]),
+        );
         $this->assertStatus(201);
         self::assertEqualsWithDelta($metres, $athlete['statureM'], 1e-9);
         self::assertSame('mix', $athlete['stage']);
@@ -31,7 +41,9 @@ final class AthletesApiTest extends ApiTestCase
      */
     public static function heights(): iterable
     {
-        foreach (['175' => 1.75, '1.75 m' => 1.75, '5\'9"' => 1.7526, '5′9″' => 1.7526, '5 ft 9' => 1.7526] as $text => $metres) {
+        foreach (
+            ['175' => 1.75, '1.75 m' => 1.75, '5\'9"' => 1.7526, '5′9″' => 1.7526, '5 ft 9' => 1.7526] as $text => $metres
+        ) {
             yield (string) $text => [(string) $text, $metres];
         }
     }
@@ -50,7 +62,10 @@ final class AthletesApiTest extends ApiTestCase
         self::assertSame($error, array_diff_key($problem['errors'][0], ['message' => true]));
         self::assertStringContainsString($sentence, $problem['detail']);
         self::assertStringNotContainsString('Zumbo', (string) $this->response()->getContent());
-        self::assertSame(0, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM athlete WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            0,
+            (int) self::connection()->fetchOne('SELECT COUNT(*) FROM athlete WHERE gym_id = ?', [$gym->toBinary()]),
+        );
     }
 
     /**
@@ -59,23 +74,75 @@ final class AthletesApiTest extends ApiTestCase
     public static function badFields(): iterable
     {
         $heights = 'between 90 and 230 cm, or like 5\'3"';
-        yield 'too small' => [['height' => '19'], ['field' => 'height', 'value' => '19', 'accepted' => $heights], 'Height 19 cm: between 90 and 230 cm, or like 5\'3".'];
-        yield 'ambiguous' => [['height' => '69'], ['field' => 'height', 'value' => '69', 'accepted' => '69 cm or 69 in'], 'could be 69 cm or 69 in: write the unit'];
-        yield 'no length' => [['height' => 'tall'], ['field' => 'height', 'value' => 'tall', 'accepted' => '175, 175 cm, 1.75 m, 5\'9" or 5 ft 9'], 'Height "tall": not a length'];
-        yield 'height of another type' => [['height' => ['175']], ['field' => 'height', 'value' => '', 'accepted' => 'text'], 'Height is missing: text'];
-        yield 'no name' => [['name' => '  '], ['field' => 'name', 'value' => '  ', 'accepted' => 'some text'], 'some text'];
-        yield 'long name' => [['name' => str_repeat('a', 81)], ['field' => 'name', 'value' => str_repeat('a', 39).'…', 'accepted' => '0 to 80 characters'], '0 to 80 characters'];
-        yield 'unknown hand' => [['dominantHand' => 'third'], ['field' => 'dominantHand', 'value' => 'third', 'accepted' => 'one of right, left, both'], 'Dominant hand third: one of right, left, both.'];
-        yield 'unknown caution' => [['cautions' => ['bone', 'luck']], ['field' => 'cautions', 'value' => 'luck', 'accepted' => 'one of red-flag, pain, recent-injury, pregnancy, after-childbirth, pelvic-floor, bone, heart'], 'one of red-flag'];
-        yield 'birth year' => [['birthYear' => 1066], ['field' => 'birthYear', 'value' => '1066', 'accepted' => 'from 1900 to 2100'], 'Birth year 1066: from 1900 to 2100.'];
-        yield 'unknown field' => [['colour' => 'red'], ['field' => 'colour', 'value' => '', 'accepted' => 'no such field'], 'There is no field "colour".'];
+        yield 'too small' => [
+            ['height' => '19'],
+            ['field' => 'height', 'value' => '19', 'accepted' => $heights],
+            'Height 19 cm: between 90 and 230 cm, or like 5\'3".',
+        ];
+        yield 'ambiguous' => [
+            ['height' => '69'],
+            ['field' => 'height', 'value' => '69', 'accepted' => '69 cm or 69 in'],
+            'could be 69 cm or 69 in: write the unit',
+        ];
+        yield 'no length' => [
+            ['height' => 'tall'],
+            ['field' => 'height', 'value' => 'tall', 'accepted' => '175, 175 cm, 1.75 m, 5\'9" or 5 ft 9'],
+            'Height "tall": not a length',
+        ];
+        yield 'height of another type' => [
+            ['height' => ['175']],
+            ['field' => 'height', 'value' => '', 'accepted' => 'text'],
+            'Height is missing: text',
+        ];
+        yield 'no name' => [
+            ['name' => '  '],
+            ['field' => 'name', 'value' => '  ', 'accepted' => 'some text'],
+            'some text',
+        ];
+        yield 'long name' => [
+            ['name' => str_repeat('a', 81)],
+            ['field' => 'name', 'value' => str_repeat('a', 39).'…', 'accepted' => '0 to 80 characters'],
+            '0 to 80 characters',
+        ];
+        yield 'unknown hand' => [
+            ['dominantHand' => 'third'],
+            ['field' => 'dominantHand', 'value' => 'third', 'accepted' => 'one of right, left, both'],
+            'Dominant hand third: one of right, left, both.',
+        ];
+        yield 'unknown caution' => [
+            ['cautions' => ['bone', 'luck']],
+            [
+                'field' => 'cautions',
+                'value' => 'luck',
+                'accepted' => 'one of red-flag, pain, recent-injury, pregnancy, after-childbirth, pelvic-floor, bone, heart',
+            ],
+            'one of red-flag',
+        ];
+        yield 'birth year' => [
+            ['birthYear' => 1066],
+            ['field' => 'birthYear', 'value' => '1066', 'accepted' => 'from 1900 to 2100'],
+            'Birth year 1066: from 1900 to 2100.',
+        ];
+        yield 'unknown field' => [
+            ['colour' => 'red'],
+            ['field' => 'colour', 'value' => '', 'accepted' => 'no such field'],
+            'There is no field "colour".',
+        ];
     }
 
     public function testAllBadFieldsAreNamedAtOnce(): void
     {
         $this->signInto();
-        $problem = $this->send('PUT', '/api/athletes/'.self::id(), ['name' => '', 'height' => '3', 'dominantHand' => 'x', 'experience' => 'x']);
-        self::assertSame(['name', 'height', 'dominantHand', 'experience'], array_values(array_unique(array_column($problem['errors'], 'field'))));
+        $problem = $this->send('PUT', '/api/athletes/'.self::id(), [
+            'name' => '',
+            'height' => '3',
+            'dominantHand' => 'x',
+            'experience' => 'x',
+        ]);
+        self::assertSame(
+            ['name', 'height', 'dominantHand', 'experience'],
+            array_values(array_unique(array_column($problem['errors'], 'field'))),
+        );
     }
 
     #[DataProvider('noBody')]
@@ -142,7 +209,11 @@ final class AthletesApiTest extends ApiTestCase
         $changed = $this->send('PATCH', '/api/athletes/'.$id, self::athlete(['height' => '170']), $headers);
         $this->assertStatus(200);
         self::assertSame(2, $changed['version']);
-        self::assertSame($changed, $this->send('PATCH', '/api/athletes/'.$id, self::athlete(['height' => '170']), $headers), 'sent again, nothing happens');
+        self::assertSame(
+            $changed,
+            $this->send('PATCH', '/api/athletes/'.$id, self::athlete(['height' => '170']), $headers),
+            'sent again, nothing happens',
+        );
         $this->send('PATCH', '/api/athletes/'.$id, self::athlete(['height' => '171']), $headers);
         $this->assertStatus(409);
     }
@@ -189,7 +260,10 @@ final class AthletesApiTest extends ApiTestCase
     public static function badHeaders(): iterable
     {
         yield 'no mutation' => [['If-Match' => '"1"'], 'Mutation-Id'];
-        yield 'an old kind of id' => [['If-Match' => '"1"', 'Mutation-Id' => '6ba7b810-9dad-11d1-80b4-00c04fd430c8'], 'Mutation-Id'];
+        yield 'an old kind of id' => [
+            ['If-Match' => '"1"', 'Mutation-Id' => '6ba7b810-9dad-11d1-80b4-00c04fd430c8'],
+            'Mutation-Id',
+        ];
         yield 'no version' => [['Mutation-Id' => '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f'], 'If-Match'];
         yield 'a star' => [['Mutation-Id' => '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f', 'If-Match' => '*'], 'If-Match'];
     }
@@ -206,7 +280,11 @@ final class AthletesApiTest extends ApiTestCase
     {
         $gym = $this->signInto();
         $id = self::id();
-        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['cautions' => ['heart'], 'cautionNote' => 'pacemaker']));
+        $this->send(
+            'PUT',
+            '/api/athletes/'.$id,
+            self::athlete(['cautions' => ['heart'], 'cautionNote' => 'pacemaker']),
+        );
         $this->signInto($gym, Role::Helper);
         $athlete = $this->send('GET', '/api/athletes/'.$id);
         self::assertNull($athlete['cautionNote']);
@@ -228,7 +306,9 @@ final class AthletesApiTest extends ApiTestCase
 
     private function queriesOf(string $path): int
     {
-        $count = static fn (): int => (int) self::connection()->fetchOne("SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'");
+        $count = static fn (): int => (int) self::connection()->fetchOne(
+            "SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'",
+        );
         $before = $count();
         $this->browser->disableReboot();
         $this->send('GET', $path);
@@ -256,14 +336,30 @@ final class AthletesApiTest extends ApiTestCase
         $gym = $this->signInto();
         $id = self::id();
         $this->send('PUT', '/api/athletes/'.$id, self::athlete(['height' => '138']));
-        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $id, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
-        self::connection()->executeStatement("UPDATE stature SET read_on = '2020-01-01' WHERE gym_id = ?", [$gym->toBinary()]);
+        $this->send('PUT', '/api/ropes/'.self::id(), [
+            'athleteId' => $id,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+        ]);
+        self::connection()->executeStatement("UPDATE stature SET read_on = '2020-01-01' WHERE gym_id = ?", [
+            $gym->toBinary(),
+        ]);
         self::assertNull($this->send('GET', '/api/athletes/'.$id)['growth']);
-        self::connection()->executeStatement("UPDATE rope SET created_at = '2020-02-01 10:00:00' WHERE gym_id = ?", [$gym->toBinary()]);
+        self::connection()->executeStatement("UPDATE rope SET created_at = '2020-02-01 10:00:00' WHERE gym_id = ?", [
+            $gym->toBinary(),
+        ]);
         $this->send('PATCH', '/api/athletes/'.$id, self::athlete(['height' => '142']), self::change(1));
         $grown = $this->send('GET', '/api/athletes/'.$id.'?');
-        self::assertSame('Grown 4 cm since the rope was sized at 138 cm: size it again.', $grown['growth']['sentence'] ?? null);
+        self::assertSame(
+            'Grown 4 cm since the rope was sized at 138 cm: size it again.',
+            $grown['growth']['sentence'] ?? null,
+        );
         self::assertSame('growth.size_again', $this->send('GET', '/api/athletes')[0]['growth']['code']);
-        self::assertSame(2, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM stature WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            2,
+            (int) self::connection()->fetchOne('SELECT COUNT(*) FROM stature WHERE gym_id = ?', [$gym->toBinary()]),
+        );
     }
 }

@@ -18,10 +18,26 @@ final class PrivacyApiTest extends ApiTestCase
     {
         $this->signInto();
         $year = (int) date('Y');
-        foreach ([[$year - 13, false, true], [$year - 18, false, true], [$year - 13, true, false], [$year - 19, false, false], [null, false, false]] as [$born, $given, $needed]) {
+        foreach (
+            [
+                [$year - 13, false, true],
+                [$year - 18, false, true],
+                [$year - 13, true, false],
+                [$year - 19, false, false],
+                [null, false, false],
+            ] as [$born, $given, $needed]
+        ) {
             $id = self::id();
-            $athlete = $this->send('PUT', '/api/athletes/'.$id, self::athlete(['birthYear' => $born, 'guardianConsent' => $given]));
-            self::assertSame([$given, $needed], [$athlete['guardianConsent'], $athlete['needsConsent']], (string) $born);
+            $athlete = $this->send(
+                'PUT',
+                '/api/athletes/'.$id,
+                self::athlete(['birthYear' => $born, 'guardianConsent' => $given]),
+            );
+            self::assertSame(
+                [$given, $needed],
+                [$athlete['guardianConsent'], $athlete['needsConsent']],
+                (string) $born,
+            );
         }
     }
 
@@ -30,12 +46,28 @@ final class PrivacyApiTest extends ApiTestCase
         $gym = $this->signInto();
         [$id, $other] = [$this->newAthlete(), $this->newAthlete()];
         foreach ([$id, $other] as $athlete) {
-            $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
-            $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $athlete, 'drill' => 'hundred', 'kind' => 'streak', 'reps' => 9, 'end' => 'miss']);
+            $this->send('PUT', '/api/ropes/'.self::id(), [
+                'athleteId' => $athlete,
+                'school' => 'armpit',
+                'stance' => null,
+                'handle' => '15',
+                'family' => 'thick-cord',
+            ]);
+            $this->send('PUT', '/api/attempts/'.self::id(), [
+                'athleteId' => $athlete,
+                'drill' => 'hundred',
+                'kind' => 'streak',
+                'reps' => 9,
+                'end' => 'miss',
+            ]);
             $this->send('PUT', '/api/focuses/'.self::id(), ['athleteId' => $athlete, 'fault' => 'tension']);
         }
         $problem = $this->send('POST', "/api/athletes/$id/erase", ['name' => 'Ilse Tannow'], self::change(1));
-        self::assertSame([422, 'id'], [$this->response()->getStatusCode(), $problem['errors'][0]['field']], 'remove first, that can be undone');
+        self::assertSame(
+            [422, 'id'],
+            [$this->response()->getStatusCode(), $problem['errors'][0]['field']],
+            'remove first, that can be undone',
+        );
         $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
         $problem = $this->send('POST', "/api/athletes/$id/erase", ['name' => 'Ilse'], self::change(2));
         self::assertSame([422, 'name'], [$this->response()->getStatusCode(), $problem['errors'][0]['field']]);
@@ -44,7 +76,11 @@ final class PrivacyApiTest extends ApiTestCase
         $this->send('GET', '/api/athletes/'.$id);
         $this->assertStatus(404);
         foreach (['athlete', 'rope', 'stature', 'practice', 'practice_set', 'attempt', 'focus'] as $table) {
-            self::assertSame(1, (int) self::connection()->fetchOne("SELECT COUNT(*) FROM $table WHERE gym_id = ?", [$gym->toBinary()]), $table);
+            self::assertSame(
+                1,
+                (int) self::connection()->fetchOne("SELECT COUNT(*) FROM $table WHERE gym_id = ?", [$gym->toBinary()]),
+                $table,
+            );
         }
     }
 
@@ -55,9 +91,15 @@ final class PrivacyApiTest extends ApiTestCase
         foreach ([$old, $recent] as $id) {
             $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
         }
-        self::connection()->executeStatement('UPDATE athlete SET removed_at = removed_at - INTERVAL 91 DAY WHERE gym_id = ? AND id = ?', [$gym->toBinary(), Uuid::fromString($old)->toBinary()]);
+        self::connection()->executeStatement(
+            'UPDATE athlete SET removed_at = removed_at - INTERVAL 91 DAY WHERE gym_id = ? AND id = ?',
+            [$gym->toBinary(), Uuid::fromString($old)->toBinary()],
+        );
         self::service(Chores::class)->doAll();
-        self::assertSame([Uuid::fromString($recent)->toBinary()], self::connection()->fetchFirstColumn('SELECT id FROM athlete WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            [Uuid::fromString($recent)->toBinary()],
+            self::connection()->fetchFirstColumn('SELECT id FROM athlete WHERE gym_id = ?', [$gym->toBinary()]),
+        );
     }
 
     public function testNoNameEndsUpInALog(): void

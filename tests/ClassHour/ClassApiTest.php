@@ -23,7 +23,13 @@ final class ClassApiTest extends ApiTestCase
         $this->signInto();
         $mix = $this->add('Ilse Tannow', 'some-doubles');
         $this->add('Tomasz Wierzba', 'none');
-        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $mix, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
+        $this->send('PUT', '/api/ropes/'.self::id(), [
+            'athleteId' => $mix,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+        ]);
         $class = $this->send('GET', '/api/class');
         self::assertSame('2 in the hall, nothing logged yet', $class['title']['sentence']);
         self::assertSame(['Tomasz', 'Ilse'], array_column($class['athletes'], 'firstName'));
@@ -31,7 +37,10 @@ final class ClassApiTest extends ApiTestCase
         self::assertEqualsWithDelta(2.4436, $class['athletes'][1]['ropeM'], 1e-9);
         self::assertNull($class['athletes'][0]['ropeM']);
         self::assertSame('land ready', $class['athletes'][1]['drill']['cue']);
-        self::assertSame('Nothing logged yet towards 30 s without a miss', $class['athletes'][1]['outlook']['sentence']);
+        self::assertSame(
+            'Nothing logged yet towards 30 s without a miss',
+            $class['athletes'][1]['outlook']['sentence'],
+        );
     }
 
     public function testShowsWhatWasLoggedJustNowTheNewestFirst(): void
@@ -119,7 +128,12 @@ final class ClassApiTest extends ApiTestCase
     #[DataProvider('tagged')]
     public function testTagsAreShortAndAllDifferent(array $names, array $tags): void
     {
-        self::assertSame($tags, array_values(Tags::of(array_combine(array_map(static fn (int $i): string => "id$i", array_keys($names)), $names))));
+        self::assertSame(
+            $tags,
+            array_values(
+                Tags::of(array_combine(array_map(static fn (int $i): string => "id$i", array_keys($names)), $names)),
+            ),
+        );
     }
 
     /**
@@ -131,8 +145,13 @@ final class ClassApiTest extends ApiTestCase
         yield 'a shared initial' => [['Ilse', 'Ivo', 'Femi'], ['il', 'iv', 'f']];
         yield 'nearly the same name' => [['Ana', 'Anabel', 'Anna'], ['an', 'aa', 'ax']];
         yield 'accents and other scripts' => [['Émile', '文', 'Øyvind'], ['e', 'z', 'y']];
-        $many = array_map(static fn (int $i): string => \chr(97 + $i % 26).'name', range(0, 59));
-        self::assertCount(60, array_unique(Tags::of(array_combine(array_map(static fn (int $i): string => "id$i", array_keys($many)), $many))));
+        $many = array_map(static fn (int $i): string => \chr(97 + ($i % 26)).'name', range(0, 59));
+        self::assertCount(
+            60,
+            array_unique(
+                Tags::of(array_combine(array_map(static fn (int $i): string => "id$i", array_keys($many)), $many)),
+            ),
+        );
         yield 'one' => [['Wen'], ['w']];
     }
 
@@ -148,13 +167,22 @@ final class ClassApiTest extends ApiTestCase
     private function log(string $athlete, int $reps, string $end, string $ago): void
     {
         $at = (new \DateTimeImmutable($ago, new \DateTimeZone('UTC')))->format('Y-m-d\TH:i:s\Z');
-        $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => $reps, 'end' => $end, 'at' => $at]);
+        $this->send('PUT', '/api/attempts/'.self::id(), [
+            'athleteId' => $athlete,
+            'drill' => 'fifty-calm',
+            'kind' => 'streak',
+            'reps' => $reps,
+            'end' => $end,
+            'at' => $at,
+        ]);
         $this->assertStatus(201);
     }
 
     private function queries(): int
     {
-        $count = static fn (): int => (int) self::connection()->fetchOne("SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'");
+        $count = static fn (): int => (int) self::connection()->fetchOne(
+            "SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'",
+        );
         $before = $count();
         $this->browser->disableReboot();
         $this->send('GET', '/api/class');
@@ -168,7 +196,13 @@ final class ClassApiTest extends ApiTestCase
         $this->signInto();
         $id = $this->newAthlete();
         $this->newAthlete();
-        $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $id, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => 23, 'end' => 'miss']);
+        $this->send('PUT', '/api/attempts/'.self::id(), [
+            'athleteId' => $id,
+            'drill' => 'fifty-calm',
+            'kind' => 'streak',
+            'reps' => 23,
+            'end' => 'miss',
+        ]);
         self::assertCount(1, $this->send('GET', '/api/class')['justNow']);
         $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
         $class = $this->send('GET', '/api/class');

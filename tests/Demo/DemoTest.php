@@ -49,9 +49,19 @@ final class DemoTest extends KernelTestCase
     {
         $this->load();
         self::assertSame(18, (int) $this->one('SELECT COUNT(*) FROM rack_rope WHERE gym_id = ?'));
-        self::assertSame(40, (int) $this->one('SELECT COUNT(*) FROM class_hour WHERE gym_id = ?'), 'three a week for thirteen weeks, and tonight');
-        self::assertSame('2026-08-26', substr((string) $this->one('SELECT MIN(logged_at) FROM attempt WHERE gym_id = ?'), 0, 10));
-        self::assertLessThan('2026-11-24', substr((string) $this->one('SELECT MAX(logged_at) FROM attempt WHERE gym_id = ?'), 0, 10));
+        self::assertSame(
+            40,
+            (int) $this->one('SELECT COUNT(*) FROM class_hour WHERE gym_id = ?'),
+            'three a week for thirteen weeks, and tonight',
+        );
+        self::assertSame(
+            '2026-08-26',
+            substr((string) $this->one('SELECT MIN(logged_at) FROM attempt WHERE gym_id = ?'), 0, 10),
+        );
+        self::assertLessThan(
+            '2026-11-24',
+            substr((string) $this->one('SELECT MAX(logged_at) FROM attempt WHERE gym_id = ?'), 0, 10),
+        );
     }
 
     /** The stories are hidden in the log; the tool has to find them. */
@@ -62,22 +72,46 @@ final class DemoTest extends KernelTestCase
         self::assertInstanceOf(WeibullFit::class, $callum);
         self::assertGreaterThan(1.4, $callum->shape, 'his misses come with tiredness');
 
-        $femi = GateOutlook::of(Stage::Mix, GateTable::of(Stage::Mix) ?? throw new \LogicException('Mix has a gate'), array_map(static fn (CountedReps $counted): Entry => new Entry(CountKind::Hold, $counted, true), $this->counted('Femi Adarou', 'mix')));
+        $femi = GateOutlook::of(
+            Stage::Mix,
+            GateTable::of(Stage::Mix) ?? throw new \LogicException('Mix has a gate'),
+            array_map(
+                static fn (CountedReps $counted): Entry => new Entry(CountKind::Hold, $counted, true),
+                $this->counted('Femi Adarou', 'mix'),
+            ),
+        );
         self::assertTrue($femi->open, 'ready, and does not know it');
 
         $bram = static fn (float $clean, float $tries): float => $clean / $tries;
-        [$before, $after, $helped] = [$this->cleanTries('2026-10-01', '2026-10-21'), $this->cleanTries('2026-10-21', '2026-11-04'), $this->cleanTries('2026-11-04', '2026-11-24')];
+        [$before, $after, $helped] = [
+            $this->cleanTries('2026-10-01', '2026-10-21'),
+            $this->cleanTries('2026-10-21', '2026-11-04'),
+            $this->cleanTries('2026-11-04', '2026-11-24'),
+        ];
         self::assertLessThan($bram(...$before), $bram(...$after), 'the shorter rope hurt');
         self::assertGreaterThan($bram(...$before), $bram(...$helped), 'and then helped');
 
-        $wen = $this->rows('SELECT s.stature_m FROM stature s JOIN athlete a ON a.gym_id = s.gym_id AND a.id = s.athlete_id WHERE s.gym_id = ? AND a.name = ? ORDER BY s.read_on', 'Wen Jiahui');
+        $wen = $this->rows(
+            'SELECT s.stature_m FROM stature s JOIN athlete a ON a.gym_id = s.gym_id AND a.id = s.athlete_id WHERE s.gym_id = ? AND a.name = ? ORDER BY s.read_on',
+            'Wen Jiahui',
+        );
         self::assertSame([1.38, 1.4, 1.42], array_column($wen, 'stature_m'));
-        self::assertSame([], $this->rows("SELECT 1 FROM practice p JOIN athlete a ON a.gym_id = p.gym_id AND a.id = p.athlete_id WHERE p.gym_id = ? AND a.name = ? AND p.local_day BETWEEN '2026-10-07' AND '2026-10-27'", 'Yara Benmoussa'), 'away for three weeks');
+        self::assertSame(
+            [],
+            $this->rows(
+                "SELECT 1 FROM practice p JOIN athlete a ON a.gym_id = p.gym_id AND a.id = p.athlete_id WHERE p.gym_id = ? AND a.name = ? AND p.local_day BETWEEN '2026-10-07' AND '2026-10-27'",
+                'Yara Benmoussa',
+            ),
+            'away for three weeks',
+        );
     }
 
     public function testAPlateauStandsStillAndTheLastWeekReachesTheEnd(): void
     {
-        $truth = new HiddenTruth([0 => [Stage::Singles, 60.0, 320.0], 4 => [Stage::Range, 16.0, 30.0]], plateau: [6, 11]);
+        $truth = new HiddenTruth(
+            [0 => [Stage::Singles, 60.0, 320.0], 4 => [Stage::Range, 16.0, 30.0]],
+            plateau: [6, 11],
+        );
         $q = static fn (int $week): float => $truth->hazardIn($week, 1.0)->first(1)[0];
         self::assertSame($q(6), $q(10));
         self::assertGreaterThan($q(12), $q(11));
@@ -111,8 +145,10 @@ final class DemoTest extends KernelTestCase
         self::assertSame(0, $this->tester()->execute(['--on' => '2026-11-24']));
         $gym = (new DemoIds(new \DateTimeImmutable()))->named('gym')->toBinary();
 
-        return self::service(Connection::class)
-            ->fetchAllAssociative('SELECT a.*, (SELECT SUM(r.cable_length_m * r.version) FROM rope r WHERE r.gym_id = a.gym_id AND r.athlete_id = a.id) AS ropes, (SELECT COUNT(*) FROM attempt t WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS attempts, (SELECT SUM(t.reps * t.version) FROM attempt t WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS reps FROM athlete a WHERE a.gym_id = ? ORDER BY a.id', [$gym]);
+        return self::service(Connection::class)->fetchAllAssociative(
+            'SELECT a.*, (SELECT SUM(r.cable_length_m * r.version) FROM rope r WHERE r.gym_id = a.gym_id AND r.athlete_id = a.id) AS ropes, (SELECT COUNT(*) FROM attempt t WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS attempts, (SELECT SUM(t.reps * t.version) FROM attempt t WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS reps FROM athlete a WHERE a.gym_id = ? ORDER BY a.id',
+            [$gym],
+        );
     }
 
     private function tester(): CommandTester
@@ -127,9 +163,18 @@ final class DemoTest extends KernelTestCase
      */
     private function counted(string $name, string $stage): array
     {
-        $rows = $this->rows('SELECT t.kind, t.reps, t.misses, t.ended FROM attempt t JOIN athlete a ON a.gym_id = t.gym_id AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ? AND t.stage = ? ORDER BY t.logged_at', $name, $stage);
+        $rows = $this->rows(
+            'SELECT t.kind, t.reps, t.misses, t.ended FROM attempt t JOIN athlete a ON a.gym_id = t.gym_id AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ? AND t.stage = ? ORDER BY t.logged_at',
+            $name,
+            $stage,
+        );
 
-        return array_map(static fn (array $row): CountedReps => 'streak' === $row['kind'] ? CountedReps::attempt((int) $row['reps'], AttemptEnd::from((string) $row['ended'])) : CountedReps::counted((int) $row['reps'], (int) $row['misses']), $rows);
+        return array_map(
+            static fn (array $row): CountedReps => 'streak' === $row['kind']
+                ? CountedReps::attempt((int) $row['reps'], AttemptEnd::from((string) $row['ended']))
+                : CountedReps::counted((int) $row['reps'], (int) $row['misses']),
+            $rows,
+        );
     }
 
     /**
@@ -137,7 +182,13 @@ final class DemoTest extends KernelTestCase
      */
     private function cleanTries(string $from, string $to): array
     {
-        $row = $this->rows('SELECT SUM(t.reps) AS clean, SUM(t.reps + t.misses) AS tries FROM attempt t JOIN athlete a ON a.gym_id = t.gym_id AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ? AND t.kind = ? AND t.logged_at >= ? AND t.logged_at < ?', 'Bram Oosterveel', 'tries', $from, $to)[0];
+        $row = $this->rows(
+            'SELECT SUM(t.reps) AS clean, SUM(t.reps + t.misses) AS tries FROM attempt t JOIN athlete a ON a.gym_id = t.gym_id AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ? AND t.kind = ? AND t.logged_at >= ? AND t.logged_at < ?',
+            'Bram Oosterveel',
+            'tries',
+            $from,
+            $to,
+        )[0];
 
         return [(float) $row['clean'], (float) $row['tries']];
     }

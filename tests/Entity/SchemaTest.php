@@ -30,7 +30,9 @@ final class SchemaTest extends KernelTestCase
     public function testEveryKeyBeginsWithTheGym(): void
     {
         $connection = self::service(Connection::class);
-        $first = $connection->fetchAllKeyValue("SELECT CONCAT(table_name, '.', index_name), column_name FROM information_schema.statistics WHERE table_schema = DATABASE() AND seq_in_index = 1 AND table_name IN (SELECT table_name FROM information_schema.columns WHERE table_schema = DATABASE() AND column_name = 'gym_id')");
+        $first = $connection->fetchAllKeyValue(
+            "SELECT CONCAT(table_name, '.', index_name), column_name FROM information_schema.statistics WHERE table_schema = DATABASE() AND seq_in_index = 1 AND table_name IN (SELECT table_name FROM information_schema.columns WHERE table_schema = DATABASE() AND column_name = 'gym_id')",
+        );
         unset($first['coach.coach_email']); // sign-in knows no gym yet
         self::assertNotEmpty($first);
         self::assertSame(['gym_id'], array_values(array_unique($first)));
@@ -64,8 +66,15 @@ final class SchemaTest extends KernelTestCase
         $stages = ['linked-doubles' => 'hold', 'none' => 'jump', 'singles' => 'singles', 'some-doubles' => 'mix'];
         foreach ($stages as $experience => $stage) {
             $old->insert('athlete', [
-                'gym_id' => $gym, 'id' => Uuid::v7()->toBinary(), 'name' => $experience, 'stature_m' => 1.7526, 'dominant_hand' => 'right',
-                'experience' => $experience, 'cautions' => '[]', 'caution_note' => '', 'created_at' => '2026-11-02 18:00:00',
+                'gym_id' => $gym,
+                'id' => Uuid::v7()->toBinary(),
+                'name' => $experience,
+                'stature_m' => 1.7526,
+                'dominant_hand' => 'right',
+                'experience' => $experience,
+                'cautions' => '[]',
+                'caution_note' => '',
+                'created_at' => '2026-11-02 18:00:00',
             ]);
         }
 
@@ -76,12 +85,21 @@ final class SchemaTest extends KernelTestCase
     {
         self::ensureKernelShutdown();
         $before = $_ENV['DATABASE_URL'] ?? $_SERVER['DATABASE_URL'];
-        $_ENV['DATABASE_URL'] = $_SERVER['DATABASE_URL'] = (string) preg_replace('#/zumbo_test\?#', "/$database?", (string) $before);
+        $_ENV['DATABASE_URL'] = $_SERVER['DATABASE_URL'] = (string) preg_replace(
+            '#/zumbo_test\?#',
+            "/$database?",
+            (string) $before,
+        );
         try {
             $application = new Application(self::bootKernel());
             $application->setAutoExit(false);
             $tester = new ApplicationTester($application);
-            $tester->run(['command' => 'doctrine:migrations:migrate', 'version' => $version, '--no-interaction' => true, '--allow-no-migration' => true]);
+            $tester->run([
+                'command' => 'doctrine:migrations:migrate',
+                'version' => $version,
+                '--no-interaction' => true,
+                '--allow-no-migration' => true,
+            ]);
             self::assertSame(0, $tester->getStatusCode(), $tester->getDisplay());
         } finally {
             $_ENV['DATABASE_URL'] = $_SERVER['DATABASE_URL'] = $before;

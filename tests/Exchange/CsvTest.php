@@ -49,9 +49,32 @@ final class CsvTest extends TestCase
     public function testCommasQuotesAndLineBreaksSurvive(): void
     {
         $table = Tables::all()['athletes'];
-        $row = ['id' => self::ID, 'name' => 'Ann "Speedy", of Wrenmouth', 'stature_m' => 1.7, 'dominant_hand' => 'left', 'experience' => 'none', 'stage' => 'jump', 'birth_year' => null, 'guardian_consent' => false, 'cautions' => ['pain', 'bone'], 'caution_note' => "two\nlines, =x", 'added_at' => '2026-11-24T18:42:00Z', 'trim_school' => null, 'taped_shoulder_m' => null, 'taped_armpit_m' => null, 'taped_chest_m' => null, 'taped_breastbone_m' => null];
+        $row = [
+            'id' => self::ID,
+            'name' => 'Ann "Speedy", of Wrenmouth',
+            'stature_m' => 1.7,
+            'dominant_hand' => 'left',
+            'experience' => 'none',
+            'stage' => 'jump',
+            'birth_year' => null,
+            'guardian_consent' => false,
+            'cautions' => ['pain', 'bone'],
+            'caution_note' => "two\nlines, =x",
+            'added_at' => '2026-11-24T18:42:00Z',
+            'trim_school' => null,
+            'taped_shoulder_m' => null,
+            'taped_armpit_m' => null,
+            'taped_chest_m' => null,
+            'taped_breastbone_m' => null,
+        ];
         $csv = implode('', [...CsvWriter::lines($table, [$row])]);
-        self::assertSame(self::ID.',"Ann ""Speedy"", of Wrenmouth",1.7,left,none,jump,,false,pain;bone,"two'."\n".'lines, =x",2026-11-24T18:42:00Z,,,,,', explode("\r\n", $csv)[1]);
+        self::assertSame(
+            self::ID.
+                ',"Ann ""Speedy"", of Wrenmouth",1.7,left,none,jump,,false,pain;bone,"two'.
+                "\n".
+                'lines, =x",2026-11-24T18:42:00Z,,,,,',
+            explode("\r\n", $csv)[1],
+        );
         $read = RowReader::read(self::row($csv));
         self::assertInstanceOf(ReadRow::class, $read);
         self::assertSame($row, $read->values);
@@ -83,7 +106,10 @@ final class CsvTest extends TestCase
         yield 'nothing' => ['', 'Line 1: header is missing'];
         yield 'no id' => ["name,stage\nx,y", 'Line 1: header "name,stage": id and other columns of one table'];
         yield 'an unknown column' => ["id,shoe_size\nx,43", 'athletes: id,name,stature_m'];
-        yield 'columns of several tables' => ["id,athlete_id\nx,y", 'columns that only one table has; these stand in statures and ropes'];
+        yield 'columns of several tables' => [
+            "id,athlete_id\nx,y",
+            'columns that only one table has; these stand in statures and ropes',
+        ];
         yield 'a column twice' => ["id,tag,tag\nx,y,z", 'Line 1: column "tag": each column once'];
         yield 'another encoding' => ["id,tag\nx,\xE9", 'File: encoding "not UTF-8": UTF-8.'];
     }
@@ -93,7 +119,10 @@ final class CsvTest extends TestCase
     {
         $errors = RowReader::read(self::row("id,$header\n".self::ID.",$cells\n"));
         self::assertIsArray($errors);
-        self::assertSame($message, implode(' ', array_map(static fn (RowError $error): string => $error->message, $errors)));
+        self::assertSame(
+            $message,
+            implode(' ', array_map(static fn (RowError $error): string => $error->message, $errors)),
+        );
     }
 
     /**
@@ -101,15 +130,35 @@ final class CsvTest extends TestCase
      */
     public static function badCells(): iterable
     {
-        yield 'a comma for the point' => ['stature_m,name', '"1,75",x', 'Line 2: stature_m "1,75": a number from 0.9 to 2.3.'];
+        yield 'a comma for the point' => [
+            'stature_m,name',
+            '"1,75",x',
+            'Line 2: stature_m "1,75": a number from 0.9 to 2.3.',
+        ];
         yield 'too tall' => ['stature_m,name', '3.1,x', 'Line 2: stature_m "3.1": a number from 0.9 to 2.3.'];
         yield 'no name' => ['name,stage', ',mix', 'Line 2: name is missing: text of 1 to 80 characters.'];
         yield 'blanks for a name' => ['name,stage', '"  ",mix', 'Line 2: name "  ": text of 1 to 80 characters.'];
-        yield 'an unknown stage' => ['name,stage', 'x,moon', 'Line 2: stage "moon": one of jump, turn, join, singles, range, snap, mix, link, hold, workout.'];
+        yield 'an unknown stage' => [
+            'name,stage',
+            'x,moon',
+            'Line 2: stage "moon": one of jump, turn, join, singles, range, snap, mix, link, hold, workout.',
+        ];
         yield 'yes for true' => ['name,guardian_consent', 'x,yes', 'Line 2: guardian_consent "yes": true or false.'];
-        yield 'one unknown caution' => ['name,cautions', 'x,pain;gout', 'Line 2: cautions "pain;gout": some of red-flag, pain, recent-injury, pregnancy, after-childbirth, pelvic-floor, bone, heart.'];
-        yield 'a day that is none' => ['athlete_id,read_on', self::ID.',2026-02-30', 'Line 2: read_on "2026-02-30": a day like 2026-11-24.'];
-        yield 'local time' => ['reps,logged_at', '5,2026-11-24 18:42', 'Line 2: logged_at "2026-11-24 18:42": an instant like 2026-11-24T18:42:00Z.'];
+        yield 'one unknown caution' => [
+            'name,cautions',
+            'x,pain;gout',
+            'Line 2: cautions "pain;gout": some of red-flag, pain, recent-injury, pregnancy, after-childbirth, pelvic-floor, bone, heart.',
+        ];
+        yield 'a day that is none' => [
+            'athlete_id,read_on',
+            self::ID.',2026-02-30',
+            'Line 2: read_on "2026-02-30": a day like 2026-11-24.',
+        ];
+        yield 'local time' => [
+            'reps,logged_at',
+            '5,2026-11-24 18:42',
+            'Line 2: logged_at "2026-11-24 18:42": an instant like 2026-11-24T18:42:00Z.',
+        ];
         yield 'half a rep' => ['reps,drill', '4.5,hundred', 'Line 2: reps "4.5": a whole number from 0 to 9999.'];
         yield 'a control character' => ['name,stage', "a\x07b,mix", 'Line 2: name "a?b": text of 1 to 80 characters.'];
     }
@@ -134,7 +183,10 @@ final class CsvTest extends TestCase
         yield 'a list' => ['[1]', 'File: JSON "[1]": one object with format, version and tables.'];
         yield 'another format' => ['{"format": "gym", "version": 1}', 'File: format "gym": "zumbo".'];
         yield 'a later version' => ['{"format": "zumbo", "version": 2}', 'File: version "2": 1.'];
-        yield 'an unknown table' => ['{"format": "zumbo", "version": 1, "shoes": []}', 'File: table "shoes": one of athletes, statures, cables, ropes, rack, given_ropes, attempts, focuses.'];
+        yield 'an unknown table' => [
+            '{"format": "zumbo", "version": 1, "shoes": []}',
+            'File: table "shoes": one of athletes, statures, cables, ropes, rack, given_ropes, attempts, focuses.',
+        ];
         yield 'no list' => ['{"format": "zumbo", "version": 1, "rack": 3}', 'File: rack "3": a list of rows.'];
     }
 
@@ -142,7 +194,18 @@ final class CsvTest extends TestCase
     public function testEveryLineWithAnotherNumberOfCellsIsTold(): void
     {
         $rows = CsvReader::read("id,tag\na,b,c\n".self::ID.",R1\nx\n");
-        self::assertSame(['Line 2: cells "3": 2 cells, as in the header; is a quote missing.', 'Line 4: cells "1": 2 cells, as in the header; is a quote missing.'], array_values(array_map(static fn (RowError $error): string => $error->message, array_filter($rows, static fn (IncomingRow|RowError $row): bool => $row instanceof RowError))));
+        self::assertSame(
+            [
+                'Line 2: cells "3": 2 cells, as in the header; is a quote missing.',
+                'Line 4: cells "1": 2 cells, as in the header; is a quote missing.',
+            ],
+            array_values(
+                array_map(
+                    static fn (RowError $error): string => $error->message,
+                    array_filter($rows, static fn (IncomingRow|RowError $row): bool => $row instanceof RowError),
+                ),
+            ),
+        );
         $json = JsonReader::read('{"format": "zumbo", "version": 1, "rack": [3, {}]}');
         self::assertInstanceOf(RowError::class, $json[0]);
         self::assertSame('Rack[0]: row "3": an object.', $json[0]->message);

@@ -20,11 +20,20 @@ final class ExchangeApiTest extends ExchangeTestCase
     {
         $this->gymWithEverything();
         $json = $this->download('/api/export.json');
-        $csv = array_map(fn (string $table): string => $this->download("/api/export/$table.csv"), array_keys(Tables::all()));
+        $csv = array_map(
+            fn (string $table): string => $this->download("/api/export/$table.csv"),
+            array_keys(Tables::all()),
+        );
         $this->signInto();
         self::assertSame(['done', 0], $this->bringIn($json));
         self::assertSame(self::withoutGym($json), self::withoutGym($this->download('/api/export.json')));
-        self::assertSame($csv, array_map(fn (string $table): string => $this->download("/api/export/$table.csv"), array_keys(Tables::all())));
+        self::assertSame(
+            $csv,
+            array_map(
+                fn (string $table): string => $this->download("/api/export/$table.csv"),
+                array_keys(Tables::all()),
+            ),
+        );
 
         $this->signInto();
         foreach ($csv as $file) {
@@ -38,10 +47,21 @@ final class ExchangeApiTest extends ExchangeTestCase
     {
         $this->gymWithEverything();
         $validator = new Validator();
-        $result = $validator->validate(json_decode($this->download('/api/export.json'), false, 16, \JSON_THROW_ON_ERROR), (string) file_get_contents(self::SCHEMA));
+        $result = $validator->validate(
+            json_decode($this->download('/api/export.json'), false, 16, \JSON_THROW_ON_ERROR),
+            (string) file_get_contents(self::SCHEMA),
+        );
         $error = $result->error();
-        self::assertTrue($result->isValid(), null === $error ? '' : (string) json_encode((new ErrorFormatter())->format($error)));
-        $broken = json_decode('{"format": "zumbo", "version": 1, "rack": [{"id": "7", "tag": "R1"}]}', false, 16, \JSON_THROW_ON_ERROR);
+        self::assertTrue(
+            $result->isValid(),
+            null === $error ? '' : (string) json_encode((new ErrorFormatter())->format($error)),
+        );
+        $broken = json_decode(
+            '{"format": "zumbo", "version": 1, "rack": [{"id": "7", "tag": "R1"}]}',
+            false,
+            16,
+            \JSON_THROW_ON_ERROR,
+        );
         self::assertFalse($validator->validate($broken, (string) file_get_contents(self::SCHEMA))->isValid());
     }
 
@@ -49,7 +69,9 @@ final class ExchangeApiTest extends ExchangeTestCase
     {
         $gym = $this->gymWithEverything();
         $before = $this->download('/api/export.json');
-        $versions = self::connection()->fetchFirstColumn('SELECT version FROM athlete WHERE gym_id = ?', [$gym->toBinary()]);
+        $versions = self::connection()->fetchFirstColumn('SELECT version FROM athlete WHERE gym_id = ?', [
+            $gym->toBinary(),
+        ]);
         $import = $this->send_($before);
         self::assertSame('preview', $import['state']);
         foreach ($import['counts'] as $count) {
@@ -58,7 +80,10 @@ final class ExchangeApiTest extends ExchangeTestCase
         }
         $this->agreeTo($import);
         self::assertSame($before, $this->download('/api/export.json'));
-        self::assertSame($versions, self::connection()->fetchFirstColumn('SELECT version FROM athlete WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            $versions,
+            self::connection()->fetchFirstColumn('SELECT version FROM athlete WHERE gym_id = ?', [$gym->toBinary()]),
+        );
     }
 
     public function testAPartialFileChangesOnlyWhatItSays(): void
@@ -66,10 +91,16 @@ final class ExchangeApiTest extends ExchangeTestCase
         $this->signInto();
         $id = $this->newAthlete();
         $preview = $this->send_("id,name,stage\r\n$id,Ilse the Second,mix\r\n", 'text/csv');
-        self::assertSame(['athletes, line 2: name “Ilse Tannow” becomes “Ilse the Second”; stage “singles” becomes “mix”'], $preview['examples']);
+        self::assertSame(
+            ['athletes, line 2: name “Ilse Tannow” becomes “Ilse the Second”; stage “singles” becomes “mix”'],
+            $preview['examples'],
+        );
         self::assertSame('done', $this->agreeTo($preview)['state']);
         $athlete = $this->send('GET', '/api/athletes/'.$id);
-        self::assertSame(['Ilse the Second', 'mix', 1.68, 2], [$athlete['name'], $athlete['stage'], $athlete['statureM'], $athlete['version']]);
+        self::assertSame(
+            ['Ilse the Second', 'mix', 1.68, 2],
+            [$athlete['name'], $athlete['stage'], $athlete['statureM'], $athlete['version']],
+        );
     }
 
     public function testWhatWasRemovedComesBackByAnImport(): void
@@ -87,15 +118,33 @@ final class ExchangeApiTest extends ExchangeTestCase
     {
         $gym = $this->signInto();
         [$one, $two] = [self::id(), self::id()];
-        $header = "id,name,stature_m,dominant_hand,experience,stage,guardian_consent,cautions,caution_note,added_at\r\n";
-        $import = $this->send_($header."$one,Ann,1.7,left,none,jump,false,,,2026-11-01T10:00:00Z\r\n$two,,19,left,none,moon,false,,,2026-11-01T10:00:00Z\r\n$one,Again,1.7,left,none,jump,false,,,2026-11-01T10:00:00Z\r\n", 'text/csv');
+        $header =
+            "id,name,stature_m,dominant_hand,experience,stage,guardian_consent,cautions,caution_note,added_at\r\n";
+        $import = $this->send_(
+            $header.
+                "$one,Ann,1.7,left,none,jump,false,,,2026-11-01T10:00:00Z\r\n$two,,19,left,none,moon,false,,,2026-11-01T10:00:00Z\r\n$one,Again,1.7,left,none,jump,false,,,2026-11-01T10:00:00Z\r\n",
+            'text/csv',
+        );
         self::assertSame(['refused', 4], [$import['state'], $import['errorCount']]);
-        self::assertSame(['Line 3: name is missing: text of 1 to 80 characters.', 'Line 3: stature_m "19": a number from 0.9 to 2.3.'], \array_slice(array_column($import['errors'], 'message'), 0, 2));
+        self::assertSame(
+            [
+                'Line 3: name is missing: text of 1 to 80 characters.',
+                'Line 3: stature_m "19": a number from 0.9 to 2.3.',
+            ],
+            \array_slice(array_column($import['errors'], 'message'), 0, 2),
+        );
         self::assertStringStartsWith('Line 4: id "', $import['errors'][3]['message']);
-        self::assertSame(0, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM athlete WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            0,
+            (int) self::connection()->fetchOne('SELECT COUNT(*) FROM athlete WHERE gym_id = ?', [$gym->toBinary()]),
+        );
         $this->send('POST', "/api/imports/{$import['id']}/agree", null, self::change($import['version']));
         self::workOff();
-        self::assertSame('refused', $this->send('GET', '/api/imports/'.$import['id'])['state'], 'what was refused can\'t be agreed to');
+        self::assertSame(
+            'refused',
+            $this->send('GET', '/api/imports/'.$import['id'])['state'],
+            'what was refused can\'t be agreed to',
+        );
     }
 
     public function testOfAThousandLinesTheThreeBadOnesAreListed(): void
@@ -103,17 +152,29 @@ final class ExchangeApiTest extends ExchangeTestCase
         $gym = $this->signInto();
         $lines = ['id,tag,cable_length_m,handle_length_m,family'];
         for ($i = 2; $i <= 1001; ++$i) {
-            $lines[] = self::id().match ($i) {
-                17 => ',R17,-2.4,0.15,beaded',
-                500 => ',R500,2.4,0.15',
-                1001 => ',R1001,2.4,0.15,spaghetti',
-                default => ",R$i,2.4,0.15,beaded",
-            };
+            $lines[] =
+                self::id().
+                match ($i) {
+                    17 => ',R17,-2.4,0.15,beaded',
+                    500 => ',R500,2.4,0.15',
+                    1001 => ',R1001,2.4,0.15,spaghetti',
+                    default => ",R$i,2.4,0.15,beaded",
+                };
         }
         $import = $this->send_(implode("\r\n", $lines), 'text/csv');
         self::assertSame(['refused', 3], [$import['state'], $import['errorCount']]);
-        self::assertSame(['Line 17: cable_length_m "-2.4": a number from 1 to 5.', 'Line 500: cells "4": 5 cells, as in the header; is a quote missing.', 'Line 1001: family "spaghetti": one of beaded, thick-cord, medium-cord, coated-steel, thin-wire, weighted.'], array_column($import['errors'], 'message'));
-        self::assertSame(0, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM rack_rope WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            [
+                'Line 17: cable_length_m "-2.4": a number from 1 to 5.',
+                'Line 500: cells "4": 5 cells, as in the header; is a quote missing.',
+                'Line 1001: family "spaghetti": one of beaded, thick-cord, medium-cord, coated-steel, thin-wire, weighted.',
+            ],
+            array_column($import['errors'], 'message'),
+        );
+        self::assertSame(
+            0,
+            (int) self::connection()->fetchOne('SELECT COUNT(*) FROM rack_rope WHERE gym_id = ?', [$gym->toBinary()]),
+        );
     }
 
     public function testRowsMustBelongTogether(): void
@@ -121,16 +182,41 @@ final class ExchangeApiTest extends ExchangeTestCase
         $this->signInto();
         $athlete = $this->newAthlete();
         $nobody = self::id();
-        $entry = static fn (string $id, string $athlete, string $kind, string $misses, string $ended): string => self::id().",$athlete,hundred,singles,$kind,5,$misses,$ended,true,2026-11-24T10:00:00Z\r\n";
-        $import = $this->send_("id,athlete_id,drill,stage,kind,reps,misses,ended,clean,logged_at\r\n".$entry('1', $nobody, 'streak', '0', 'miss').$entry('2', $athlete, 'streak', '0', '').$entry('3', $athlete, 'sum', '2', 'miss').$entry('4', $athlete, 'streak', '3', 'miss'), 'text/csv');
-        self::assertSame([
-            "Line 2: athlete_id \"$nobody\": the id of an athlete of this gym or of this file.",
-            'Line 3: ended is missing: one of miss, stopped, time.',
-            'Line 4: ended "miss": nothing, unless kind is streak.',
-            'Line 5: misses "3": 0 when kind is streak: how it ended says the miss.',
-        ], array_column($import['errors'], 'message'));
-        $readings = 'id,athlete_id,read_on,stature_m'."\r\n".self::id().",$athlete,2020-01-01,1.6\r\n".self::id().",$athlete,2020-01-01,1.61\r\n";
-        self::assertStringContainsString('Line 3: athlete_id and read_on', $this->send_($readings, 'text/csv')['errors'][0]['message']);
+        $entry = static fn (
+            string $id,
+            string $athlete,
+            string $kind,
+            string $misses,
+            string $ended,
+        ): string => self::id().",$athlete,hundred,singles,$kind,5,$misses,$ended,true,2026-11-24T10:00:00Z\r\n";
+        $import = $this->send_(
+            "id,athlete_id,drill,stage,kind,reps,misses,ended,clean,logged_at\r\n".
+                $entry('1', $nobody, 'streak', '0', 'miss').
+                $entry('2', $athlete, 'streak', '0', '').
+                $entry('3', $athlete, 'sum', '2', 'miss').
+                $entry('4', $athlete, 'streak', '3', 'miss'),
+            'text/csv',
+        );
+        self::assertSame(
+            [
+                "Line 2: athlete_id \"$nobody\": the id of an athlete of this gym or of this file.",
+                'Line 3: ended is missing: one of miss, stopped, time.',
+                'Line 4: ended "miss": nothing, unless kind is streak.',
+                'Line 5: misses "3": 0 when kind is streak: how it ended says the miss.',
+            ],
+            array_column($import['errors'], 'message'),
+        );
+        $readings =
+            'id,athlete_id,read_on,stature_m'.
+            "\r\n".
+            self::id().
+            ",$athlete,2020-01-01,1.6\r\n".
+            self::id().
+            ",$athlete,2020-01-01,1.61\r\n";
+        self::assertStringContainsString(
+            'Line 3: athlete_id and read_on',
+            $this->send_($readings, 'text/csv')['errors'][0]['message'],
+        );
     }
 
     /** The gym may change between the look and the yes. */
@@ -142,7 +228,16 @@ final class ExchangeApiTest extends ExchangeTestCase
         $this->send('PATCH', "/api/athletes/$athlete/stage", ['stage' => 'link'], self::change(1));
         $done = $this->agreeTo($import);
         self::assertSame('done', $done['state']);
-        self::assertSame(['Changed', 'mix', 3], array_values(array_intersect_key($this->send('GET', '/api/athletes/'.$athlete), ['name' => 1, 'stage' => 1, 'version' => 1])));
+        self::assertSame(
+            ['Changed', 'mix', 3],
+            array_values(
+                array_intersect_key($this->send('GET', '/api/athletes/'.$athlete), [
+                    'name' => 1,
+                    'stage' => 1,
+                    'version' => 1,
+                ]),
+            ),
+        );
     }
 
     public function testAnImportIsCalledOffBeforeAndAfterItWasRead(): void
@@ -154,8 +249,15 @@ final class ExchangeApiTest extends ExchangeTestCase
         self::assertSame('waiting', $waiting['state']);
         $this->send('DELETE', '/api/imports/'.$id, null, self::change($waiting['version']));
         self::assertSame('cancelled', $this->send('GET', '/api/imports/'.$id)['state']);
-        self::assertSame('', self::connection()->fetchOne('SELECT file FROM job WHERE id = ?', [Uuid::fromString($id)->toBinary()]), 'the file of a job that is over is thrown away');
-        $import = $this->send_("id,tag,cable_length_m,handle_length_m,family\r\n".self::id().",R1,2.3,0.15,beaded\r\n", 'text/csv');
+        self::assertSame(
+            '',
+            self::connection()->fetchOne('SELECT file FROM job WHERE id = ?', [Uuid::fromString($id)->toBinary()]),
+            'the file of a job that is over is thrown away',
+        );
+        $import = $this->send_(
+            "id,tag,cable_length_m,handle_length_m,family\r\n".self::id().",R1,2.3,0.15,beaded\r\n",
+            'text/csv',
+        );
         $this->send('DELETE', '/api/imports/'.$import['id'], null, self::change($import['version']));
         $this->send('POST', "/api/imports/{$import['id']}/agree", null, self::change($import['version'] + 1));
         self::workOff();
@@ -167,10 +269,26 @@ final class ExchangeApiTest extends ExchangeTestCase
         $this->signInto();
         $csv = "id,tag,cable_length_m,handle_length_m,family\r\n".self::id().",R1,2.3,0.15,beaded\r\n";
         [$old, $recent] = [$this->send_($csv, 'text/csv')['id'], $this->send_($csv, 'text/csv')['id']];
-        self::connection()->executeStatement('UPDATE job SET created_at = created_at - INTERVAL 8 DAY WHERE id = ?', [Uuid::fromString($old)->toBinary()]);
+        self::connection()->executeStatement('UPDATE job SET created_at = created_at - INTERVAL 8 DAY WHERE id = ?', [
+            Uuid::fromString($old)->toBinary(),
+        ]);
         self::service(Chores::class)->doAll();
-        self::assertSame(['cancelled', 'preview'], [$this->send('GET', '/api/imports/'.$old)['state'], $this->send('GET', '/api/imports/'.$recent)['state']]);
-        self::assertSame(['', $csv], array_map(static fn (string $id): mixed => self::connection()->fetchOne('SELECT file FROM job WHERE id = ?', [Uuid::fromString($id)->toBinary()]), [$old, $recent]));
+        self::assertSame(
+            ['cancelled', 'preview'],
+            [
+                $this->send('GET', '/api/imports/'.$old)['state'],
+                $this->send('GET', '/api/imports/'.$recent)['state'],
+            ],
+        );
+        self::assertSame(
+            ['', $csv],
+            array_map(
+                static fn (string $id): mixed => self::connection()->fetchOne('SELECT file FROM job WHERE id = ?', [
+                    Uuid::fromString($id)->toBinary(),
+                ]),
+                [$old, $recent],
+            ),
+        );
     }
 
     public function testTheSameFileUnderTheSameIdIsOneImport(): void
@@ -206,11 +324,22 @@ final class ExchangeApiTest extends ExchangeTestCase
     {
         $this->signInto();
         $problem = $this->send('PUT', '/api/imports/'.self::id(), 'x', ['Content-Type' => 'application/zip']);
-        self::assertSame([415, 'Content-Type "application/zip": application/json or text/csv.'], [$this->response()->getStatusCode(), $problem['detail']]);
-        $problem = $this->send('PUT', '/api/imports/'.self::id(), str_repeat('x', 4 * 1024 * 1024 + 1), ['Content-Type' => 'text/csv']);
-        self::assertSame([413, 'A CSV file of 4.0 MB: at most 4 MB; part it by tables or athletes.'], [$this->response()->getStatusCode(), $problem['detail']]);
+        self::assertSame(
+            [415, 'Content-Type "application/zip": application/json or text/csv.'],
+            [$this->response()->getStatusCode(), $problem['detail']],
+        );
+        $problem = $this->send('PUT', '/api/imports/'.self::id(), str_repeat('x', 4 * 1024 * 1024 + 1), [
+            'Content-Type' => 'text/csv',
+        ]);
+        self::assertSame(
+            [413, 'A CSV file of 4.0 MB: at most 4 MB; part it by tables or athletes.'],
+            [$this->response()->getStatusCode(), $problem['detail']],
+        );
         $problem = $this->send('PUT', '/api/imports/'.self::id(), '', ['Content-Type' => 'text/csv']);
-        self::assertSame([422, 'The file is empty: choose one with rows.'], [$this->response()->getStatusCode(), $problem['detail']]);
+        self::assertSame(
+            [422, 'The file is empty: choose one with rows.'],
+            [$this->response()->getStatusCode(), $problem['detail']],
+        );
     }
 
     public function testTheHealthNoteGoesOutToCoachesOnlyAndOwnersBringIn(): void
@@ -229,17 +358,50 @@ final class ExchangeApiTest extends ExchangeTestCase
     private function gymWithEverything(): Uuid
     {
         $gym = $this->signInto();
-        foreach ([['name' => 'Ann "Speedy", of Wrenmouth', 'cautions' => ['pain'], 'cautionNote' => "=two\nlines"], ['name' => "'+Bo", 'birthYear' => 2013, 'guardianConsent' => true]] as $with) {
+        foreach (
+            [
+                ['name' => 'Ann "Speedy", of Wrenmouth', 'cautions' => ['pain'], 'cautionNote' => "=two\nlines"],
+                ['name' => "'+Bo", 'birthYear' => 2013, 'guardianConsent' => true],
+            ] as $with
+        ) {
             $id = self::id();
             $this->send('PUT', '/api/athletes/'.$id, self::athlete($with));
-            $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $id, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
-            foreach ([['kind' => 'streak', 'reps' => 23, 'end' => 'miss'], ['kind' => 'sum', 'reps' => 140, 'misses' => 6], ['kind' => 'streak', 'reps' => 9, 'end' => 'stopped', 'drill' => 'ladder-rising', 'at' => '2026-01-31T23:30:00Z']] as $entry) {
+            $this->send('PUT', '/api/ropes/'.self::id(), [
+                'athleteId' => $id,
+                'school' => 'armpit',
+                'stance' => null,
+                'handle' => '15',
+                'family' => 'thick-cord',
+            ]);
+            foreach (
+                [
+                    ['kind' => 'streak', 'reps' => 23, 'end' => 'miss'],
+                    ['kind' => 'sum', 'reps' => 140, 'misses' => 6],
+                    [
+                        'kind' => 'streak',
+                        'reps' => 9,
+                        'end' => 'stopped',
+                        'drill' => 'ladder-rising',
+                        'at' => '2026-01-31T23:30:00Z',
+                    ],
+                ] as $entry
+            ) {
                 $this->send('PUT', '/api/attempts/'.self::id(), $entry + ['athleteId' => $id, 'drill' => 'hundred']);
                 $this->assertStatus(201);
             }
-            $this->send('PUT', '/api/focuses/'.self::id(), ['athleteId' => $id, 'fault' => 'tension', 'signs' => ['shoulders-up']]);
+            $this->send('PUT', '/api/focuses/'.self::id(), [
+                'athleteId' => $id,
+                'fault' => 'tension',
+                'signs' => ['shoulders-up'],
+            ]);
         }
-        self::assertSame(['done', 0], $this->bringIn("id,tag,cable_length_m,handle_length_m,family\r\n".self::id().",R1,2.3,0.15,beaded\r\n", 'text/csv'));
+        self::assertSame(
+            ['done', 0],
+            $this->bringIn(
+                "id,tag,cable_length_m,handle_length_m,family\r\n".self::id().",R1,2.3,0.15,beaded\r\n",
+                'text/csv',
+            ),
+        );
         $this->ropeDesk($id);
 
         return $gym;
@@ -248,16 +410,46 @@ final class ExchangeApiTest extends ExchangeTestCase
     /** Taped landmarks, an own cable and a rope of it that was looked over, a shared rope that failed, one that was handed out. */
     private function ropeDesk(string $athlete): void
     {
-        $this->send('PATCH', '/api/athletes/'.$athlete.'/measures', ['armpit' => '131', 'trimSchool' => 'goal-length'], self::change(1));
+        $this->send(
+            'PATCH',
+            '/api/athletes/'.$athlete.'/measures',
+            ['armpit' => '131', 'trimSchool' => 'goal-length'],
+            self::change(1),
+        );
         [$cable, $rope, $sound, $failed] = [self::id(), self::id(), self::id(), self::id()];
-        $this->send('PUT', '/api/cables/'.$cable, ['name' => 'blue, "new"', 'diameterMm' => 2.5, 'piece' => '2 m', 'grams' => 24.4]);
-        $this->send('PUT', '/api/ropes/'.$rope, ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord', 'cableId' => $cable]);
+        $this->send('PUT', '/api/cables/'.$cable, [
+            'name' => 'blue, "new"',
+            'diameterMm' => 2.5,
+            'piece' => '2 m',
+            'grams' => 24.4,
+        ]);
+        $this->send('PUT', '/api/ropes/'.$rope, [
+            'athleteId' => $athlete,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+            'cableId' => $cable,
+        ]);
         $this->send('POST', '/api/ropes/'.$rope.'/inspection', ['failed' => []], self::change(1));
         foreach ([[$sound, 'R2'], [$failed, 'R3']] as [$id, $tag]) {
-            $this->send('PUT', '/api/rack/'.$id, ['tag' => $tag, 'cable' => '244', 'handle' => '15', 'family' => 'thick-cord', 'keptBack' => true]);
+            $this->send('PUT', '/api/rack/'.$id, [
+                'tag' => $tag,
+                'cable' => '244',
+                'handle' => '15',
+                'family' => 'thick-cord',
+                'keptBack' => true,
+            ]);
         }
-        $this->send('POST', '/api/rack/'.$failed.'/inspection', ['failed' => ['no-kinks', 'ends-safe']], self::change(1));
-        $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => [['athleteId' => $athlete, 'rackRopeId' => $sound]]]);
+        $this->send(
+            'POST',
+            '/api/rack/'.$failed.'/inspection',
+            ['failed' => ['no-kinks', 'ends-safe']],
+            self::change(1),
+        );
+        $this->send('PUT', '/api/nights/'.self::id(), [
+            'pairs' => [['athleteId' => $athlete, 'rackRopeId' => $sound]],
+        ]);
         $this->assertStatus(201);
     }
 

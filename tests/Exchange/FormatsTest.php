@@ -16,12 +16,25 @@ final class FormatsTest extends TestCase
 
     public function testThePublishedSchemaIsTheGeneratedOne(): void
     {
-        $published = json_decode((string) file_get_contents(self::DOCS.'formats/zumbo-1.schema.json'), true, 16, \JSON_THROW_ON_ERROR);
-        self::assertEquals(json_decode(json_encode(ExchangeSchema::schema(), \JSON_THROW_ON_ERROR), true), $published, 'run ./zumbo console zumbo:describe-exchange schema > docs/formats/zumbo-1.schema.json');
+        $published = json_decode(
+            (string) file_get_contents(self::DOCS.'formats/zumbo-1.schema.json'),
+            true,
+            16,
+            \JSON_THROW_ON_ERROR,
+        );
+        self::assertEquals(
+            json_decode(json_encode(ExchangeSchema::schema(), \JSON_THROW_ON_ERROR), true),
+            $published,
+            'run ./zumbo console zumbo:describe-exchange schema > docs/formats/zumbo-1.schema.json',
+        );
     }
 
     public function testEveryColumnIsDocumented(): void
     {
-        self::assertStringContainsString(ExchangeSchema::columns(), (string) file_get_contents(self::DOCS.'formats.md'), 'run ./zumbo console zumbo:describe-exchange columns');
+        self::assertStringContainsString(
+            ExchangeSchema::columns(),
+            (string) file_get_contents(self::DOCS.'formats.md'),
+            'run ./zumbo console zumbo:describe-exchange columns',
+        );
     }
 }

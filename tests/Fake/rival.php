@@ -17,7 +17,12 @@ $connection = DriverManager::getConnection(json_decode($parameters, true, 8, \JS
 $connection->beginTransaction();
 // Many changed rows weigh more, so that MariaDB ends the other side of the deadlock.
 for ($i = 0; $i < 20; ++$i) {
-    $connection->insert('gym', ['id' => Uuid::v7()->toBinary(), 'name' => 'Weight', 'time_zone' => 'UTC', 'unit' => 'cm']);
+    $connection->insert('gym', [
+        'id' => Uuid::v7()->toBinary(),
+        'name' => 'Weight',
+        'time_zone' => 'UTC',
+        'unit' => 'cm',
+    ]);
 }
 $raise = 'UPDATE gym SET revision = revision + 1 WHERE id = ?';
 $connection->executeStatement($raise, [Uuid::fromString($held)->toBinary()]);

@@ -14,7 +14,9 @@ final class FaultsApiTest extends ApiTestCase
     {
         $this->signInto();
         $groups = $this->send('GET', '/api/signs');
-        $codes = array_merge(...array_map(static fn (array $group): array => array_column($group['signs'], 'code'), $groups));
+        $codes = array_merge(
+            ...array_map(static fn (array $group): array => array_column($group['signs'], 'code'), $groups),
+        );
         self::assertCount(\count(Sign::cases()), $codes);
         self::assertCount(\count($codes), array_unique($codes));
         self::assertSame('hands', $groups[0]['place']);
@@ -24,16 +26,36 @@ final class FaultsApiTest extends ApiTestCase
     public function testSignsLeadToRankedCausesAndOneCue(): void
     {
         $this->signInto();
-        $found = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/diagnosis?signs=hands-drift-out,catches-toes');
+        $found = $this->send(
+            'GET',
+            '/api/athletes/'.$this->newAthlete().'/diagnosis?signs=hands-drift-out,catches-toes',
+        );
         $this->assertStatus(200);
         self::assertCount(5, $found['ranked']);
-        self::assertSame(['hands-wide', 'hands wide, elbows out'], [$found['ranked'][0]['fault'], $found['ranked'][0]['name']]);
-        self::assertSame(['hands-drift-out', 3], [$found['ranked'][0]['evidence'][0]['sign'], $found['ranked'][0]['evidence'][0]['marks']]);
+        self::assertSame(
+            ['hands-wide', 'hands wide, elbows out'],
+            [$found['ranked'][0]['fault'], $found['ranked'][0]['name']],
+        );
+        self::assertSame(
+            ['hands-drift-out', 3],
+            [$found['ranked'][0]['evidence'][0]['sign'], $found['ranked'][0]['evidence'][0]['marks']],
+        );
         self::assertTrue($found['ropeFirst']);
         self::assertSame('elbows on your ribs', $found['cue']['cue']);
-        self::assertSame('Because of hands drift out, catches toes: hands wide, elbows out (every cm outward shortens the arc).', $found['cue']['reason']['sentence']);
-        self::assertStringStartsWith('If 3 goes with this cue bring nothing, step back to singles: ', $found['cue']['stepBack']['sentence']);
-        self::assertFalse($this->send('GET', '/api/athletes/'.$this->newAthlete().'/diagnosis?signs=hands-drift-out&ropeChecked=yes')['ropeFirst']);
+        self::assertSame(
+            'Because of hands drift out, catches toes: hands wide, elbows out (every cm outward shortens the arc).',
+            $found['cue']['reason']['sentence'],
+        );
+        self::assertStringStartsWith(
+            'If 3 goes with this cue bring nothing, step back to singles: ',
+            $found['cue']['stepBack']['sentence'],
+        );
+        self::assertFalse(
+            $this->send(
+                'GET',
+                '/api/athletes/'.$this->newAthlete().'/diagnosis?signs=hands-drift-out&ropeChecked=yes',
+            )['ropeFirst'],
+        );
     }
 
     /** The cue is attached, seen on the plan of the hall and on the athlete's page, replaced, taken off and put back. */
@@ -44,9 +66,17 @@ final class FaultsApiTest extends ApiTestCase
         $own = $this->send('GET', "/api/athletes/$athlete/today");
         self::assertNull($own['focus']);
         $focus = self::id();
-        $given = $this->send('PUT', '/api/focuses/'.$focus, ['athleteId' => $athlete, 'fault' => 'rushing', 'signs' => ['beat-speeds-up']]);
+        $given = $this->send('PUT', '/api/focuses/'.$focus, [
+            'athleteId' => $athlete,
+            'fault' => 'rushing',
+            'signs' => ['beat-speeds-up'],
+        ]);
         $this->assertStatus(201);
-        $this->send('PUT', '/api/focuses/'.$focus, ['athleteId' => $athlete, 'fault' => 'rushing', 'signs' => ['beat-speeds-up']]);
+        $this->send('PUT', '/api/focuses/'.$focus, [
+            'athleteId' => $athlete,
+            'fault' => 'rushing',
+            'signs' => ['beat-speeds-up'],
+        ]);
         $this->assertStatus(200);
         $today = $this->send('GET', "/api/athletes/$athlete/today");
         self::assertSame('breathe, keep the beat', $today['drill']['cue']);
@@ -56,8 +86,17 @@ final class FaultsApiTest extends ApiTestCase
         self::assertStringStartsWith('Because of beat speeds up: rushing', $onThePlan['cueReason']);
 
         $this->send('PUT', '/api/focuses/'.self::id(), ['athleteId' => $athlete, 'fault' => 'tension']);
-        self::assertSame('relax, shake out', $this->send('GET', "/api/athletes/$athlete/today")['drill']['cue'], 'one focus at a time: the newest');
-        $this->send('DELETE', '/api/focuses/'.$this->send('GET', "/api/athletes/$athlete/today")['focus']['id'], null, self::change(1));
+        self::assertSame(
+            'relax, shake out',
+            $this->send('GET', "/api/athletes/$athlete/today")['drill']['cue'],
+            'one focus at a time: the newest',
+        );
+        $this->send(
+            'DELETE',
+            '/api/focuses/'.$this->send('GET', "/api/athletes/$athlete/today")['focus']['id'],
+            null,
+            self::change(1),
+        );
         self::assertSame($focus, $this->send('GET', "/api/athletes/$athlete/today")['focus']['id']);
         $this->send('DELETE', '/api/focuses/'.$focus, null, self::change($given['version']));
         $this->assertStatus(200);
@@ -103,10 +142,17 @@ final class FaultsApiTest extends ApiTestCase
     public function testABadFocusIsNamed(array $with, string $field): void
     {
         $gym = $this->signInto();
-        $problem = $this->send('PUT', '/api/focuses/'.self::id(), $with + ['athleteId' => $this->newAthlete(), 'fault' => 'tension', 'signs' => []]);
+        $problem = $this->send(
+            'PUT',
+            '/api/focuses/'.self::id(),
+            $with + ['athleteId' => $this->newAthlete(), 'fault' => 'tension', 'signs' => []],
+        );
         $this->assertStatus(422);
         self::assertSame($field, $problem['errors'][0]['field']);
-        self::assertSame(0, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM focus WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            0,
+            (int) self::connection()->fetchOne('SELECT COUNT(*) FROM focus WHERE gym_id = ?', [$gym->toBinary()]),
+        );
     }
 
     /**

@@ -33,7 +33,10 @@ final class AttemptsApiTest extends ApiTestCase
         yield 'a go until time' => [['reps' => 40, 'end' => 'time'], '40, time'];
         yield 'tries' => [['kind' => 'tries', 'reps' => 8, 'misses' => 2, 'end' => null], '8 clean of 10'];
         yield 'a hold' => [['kind' => 'hold', 'reps' => 30, 'misses' => 1, 'end' => null], '30 s, misses: 1'];
-        yield 'the sum of a set' => [['kind' => 'sum', 'reps' => 140, 'misses' => 6, 'end' => null], '140 reps, misses: 6'];
+        yield 'the sum of a set' => [
+            ['kind' => 'sum', 'reps' => 140, 'misses' => 6, 'end' => null],
+            '140 reps, misses: 6',
+        ];
     }
 
     /**
@@ -47,7 +50,10 @@ final class AttemptsApiTest extends ApiTestCase
         $this->assertStatus(422);
         self::assertSame($field, $problem['errors'][0]['field']);
         self::assertNotSame('', $problem['errors'][0]['accepted']);
-        self::assertSame(0, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM practice WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            0,
+            (int) self::connection()->fetchOne('SELECT COUNT(*) FROM practice WHERE gym_id = ?', [$gym->toBinary()]),
+        );
     }
 
     /**
@@ -87,7 +93,10 @@ final class AttemptsApiTest extends ApiTestCase
         $this->log($athlete);
         $this->log($athlete);
         $this->log($athlete, ['drill' => 'one-minute', 'kind' => 'hold', 'end' => null]);
-        $count = static fn (string $table): int => (int) self::connection()->fetchOne("SELECT COUNT(*) FROM $table WHERE gym_id = ?", [$gym->toBinary()]);
+        $count = static fn (string $table): int => (int) self::connection()->fetchOne(
+            "SELECT COUNT(*) FROM $table WHERE gym_id = ?",
+            [$gym->toBinary()],
+        );
         self::assertSame([1, 2, 3], [$count('practice'), $count('practice_set'), $count('attempt')]);
     }
 
@@ -97,7 +106,10 @@ final class AttemptsApiTest extends ApiTestCase
         $gym = $this->signInto();
         self::connection()->update('gym', ['time_zone' => 'Pacific/Auckland'], ['id' => $gym->toBinary()]);
         $this->log($this->newAthlete(), ['at' => '2026-11-23T11:30:00Z']);
-        self::assertSame('2026-11-24', self::connection()->fetchOne('SELECT local_day FROM practice WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            '2026-11-24',
+            self::connection()->fetchOne('SELECT local_day FROM practice WHERE gym_id = ?', [$gym->toBinary()]),
+        );
     }
 
     public function testAnEntryIsJudgedTakenBackAndBroughtBack(): void
@@ -161,7 +173,7 @@ final class AttemptsApiTest extends ApiTestCase
         self::assertSame('3 singles, 1 double', $drill['text']);
         self::assertSame(['s', 's', 's', 'd'], array_column($drill['beats'], 'kind'));
         self::assertCount(2, $drill['beats'][3]['turnsS']);
-        self::assertEqualsWithDelta(4 * 60 / 104, $drill['beats'][3]['endS'], 1e-9);
+        self::assertEqualsWithDelta((4 * 60) / 104, $drill['beats'][3]['endS'], 1e-9);
     }
 
     /**
@@ -181,6 +193,12 @@ final class AttemptsApiTest extends ApiTestCase
      */
     private static function entry(string $athlete, array $with = []): array
     {
-        return $with + ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => 23, 'end' => 'miss'];
+        return $with + [
+            'athleteId' => $athlete,
+            'drill' => 'fifty-calm',
+            'kind' => 'streak',
+            'reps' => 23,
+            'end' => 'miss',
+        ];
     }
 }

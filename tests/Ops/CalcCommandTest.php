@@ -42,7 +42,10 @@ final class CalcCommandTest extends TestCase
 
     public function testEveryComputationIsTried(): void
     {
-        self::assertSame(array_map(static fn (Calculation $calculation): string => $calculation->name(), Registry::all()), array_keys(self::INPUTS));
+        self::assertSame(
+            array_map(static fn (Calculation $calculation): string => $calculation->name(), Registry::all()),
+            array_keys(self::INPUTS),
+        );
     }
 
     #[DataProvider('inputs')]
@@ -84,7 +87,11 @@ final class CalcCommandTest extends TestCase
      */
     private function execute(string $words, string $input = ''): array
     {
-        $process = proc_open(['bash', '-c', escapeshellarg(\dirname(__DIR__, 2).'/zumbo')." calc $words 2>&1"], [['pipe', 'r'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            ['bash', '-c', escapeshellarg(\dirname(__DIR__, 2).'/zumbo')." calc $words 2>&1"],
+            [['pipe', 'r'], ['pipe', 'w']],
+            $pipes,
+        );
         self::assertIsResource($process);
         fwrite($pipes[0], $input);
         fclose($pipes[0]);

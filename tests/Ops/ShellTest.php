@@ -51,7 +51,13 @@ final class ShellTest extends TestCase
     #[DataProvider('hosts')]
     public function testTheCertificateForPhonesIsForThatNameAndSignedByItsAuthority(string $host, string $check): void
     {
-        [$exit, $out] = $this->inLibrary("STATE=\$PWD; VAR=\$PWD; mkdir -p build log; . '".\dirname(__DIR__, 2)."/ops/lib/build.sh'; . '".\dirname(__DIR__, 2)."/ops/lib/tls.sh'; TLS_HOST=$host; prepare_tls; openssl verify -CAfile tls/ca.pem -purpose sslserver $check tls/server.pem; stat -c %a tls/ca.key; openssl x509 -checkend \$((826 * 86400)) -noout -in tls/server.pem || true; cp tls/server.pem before; prepare_tls; cmp before tls/server.pem && echo kept");
+        [$exit, $out] = $this->inLibrary(
+            "STATE=\$PWD; VAR=\$PWD; mkdir -p build log; . '".
+                \dirname(__DIR__, 2).
+                "/ops/lib/build.sh'; . '".
+                \dirname(__DIR__, 2).
+                "/ops/lib/tls.sh'; TLS_HOST=$host; prepare_tls; openssl verify -CAfile tls/ca.pem -purpose sslserver $check tls/server.pem; stat -c %a tls/ca.key; openssl x509 -checkend \$((826 * 86400)) -noout -in tls/server.pem || true; cp tls/server.pem before; prepare_tls; cmp before tls/server.pem && echo kept",
+        );
         self::assertSame(0, $exit, $out);
         self::assertStringContainsString('tls/server.pem: OK', $out);
         self::assertStringContainsString("600\n", $out, 'the key of the authority is for nobody else');
@@ -70,13 +76,17 @@ final class ShellTest extends TestCase
 
     public function testAProcessThatIsNotOursIsNeverSignalled(): void
     {
-        [, $out] = $this->inLibrary('sleep 30 & victim=$!; echo $victim > pid; end_process pid /nowhere/zumbo-mark Sleeper TERM; kill -0 $victim && echo alive; [ -e pid ] || echo forgotten; kill $victim');
+        [, $out] = $this->inLibrary(
+            'sleep 30 & victim=$!; echo $victim > pid; end_process pid /nowhere/zumbo-mark Sleeper TERM; kill -0 $victim && echo alive; [ -e pid ] || echo forgotten; kill $victim',
+        );
         self::assertStringContainsString("alive\nforgotten", $out);
     }
 
     public function testAProcessOfOursIsEndedByItsPidFile(): void
     {
-        [, $out] = $this->inLibrary('mkdir mark; cp "$(command -v sleep)" mark/ours; "$PWD/mark/ours" 30 & echo $! > pid; ours pid "$PWD/mark" > found; end_process pid "$PWD/mark" Sleeper TERM; cmp -s <(echo $!) found && echo found; kill -0 $! 2>/dev/null || echo gone');
+        [, $out] = $this->inLibrary(
+            'mkdir mark; cp "$(command -v sleep)" mark/ours; "$PWD/mark/ours" 30 & echo $! > pid; ours pid "$PWD/mark" > found; end_process pid "$PWD/mark" Sleeper TERM; cmp -s <(echo $!) found && echo found; kill -0 $! 2>/dev/null || echo gone',
+        );
         self::assertStringContainsString("found\ngone", $out);
     }
 
@@ -95,7 +105,9 @@ final class ShellTest extends TestCase
 
     public function testOnlyAChangeOfContentOrNameChangesTheKey(): void
     {
-        [, $out] = $this->inLibrary('mkdir src; echo 1 > src/a; one=$(content_key src); touch -d yesterday src/a; [ $one = $(content_key src) ] && echo same; echo 2 > src/a; [ $one = $(content_key src) ] || echo other; echo 1 > src/a; mv src/a src/b; [ $one = $(content_key src) ] || echo other');
+        [, $out] = $this->inLibrary(
+            'mkdir src; echo 1 > src/a; one=$(content_key src); touch -d yesterday src/a; [ $one = $(content_key src) ] && echo same; echo 2 > src/a; [ $one = $(content_key src) ] || echo other; echo 1 > src/a; mv src/a src/b; [ $one = $(content_key src) ] || echo other',
+        );
         self::assertStringContainsString("same\nother\nother", $out);
     }
 
@@ -111,7 +123,14 @@ final class ShellTest extends TestCase
 
     public function testSocketPathsStayShortHoweverDeepTheClone(): void
     {
-        [, $out] = $this->bash('ZUMBO_ROOT='.escapeshellarg($this->folder).' bash -c '.escapeshellarg('. '.escapeshellarg(\dirname(__DIR__, 2).'/ops/lib/base.sh').'; echo "$RUN/test/fpm.sock"'));
+        [, $out] = $this->bash(
+            'ZUMBO_ROOT='.
+                escapeshellarg($this->folder).
+                ' bash -c '.
+                escapeshellarg(
+                    '. '.escapeshellarg(\dirname(__DIR__, 2).'/ops/lib/base.sh').'; echo "$RUN/test/fpm.sock"',
+                ),
+        );
         self::assertLessThan(107, \strlen(trim($out)));
     }
 
@@ -120,7 +139,14 @@ final class ShellTest extends TestCase
      */
     private function inLibrary(string $script): array
     {
-        return $this->bash('export ZUMBO_ROOT='.escapeshellarg($this->folder).'; . '.escapeshellarg(\dirname(__DIR__, 2).'/ops/lib/base.sh').'; '.$script);
+        return $this->bash(
+            'export ZUMBO_ROOT='.
+                escapeshellarg($this->folder).
+                '; . '.
+                escapeshellarg(\dirname(__DIR__, 2).'/ops/lib/base.sh').
+                '; '.
+                $script,
+        );
     }
 
     /**
@@ -128,7 +154,11 @@ final class ShellTest extends TestCase
      */
     private function bash(string $script): array
     {
-        exec('cd '.escapeshellarg($this->folder).' && bash -c '.escapeshellarg($script).' 2>&1 </dev/null', $lines, $exit);
+        exec(
+            'cd '.escapeshellarg($this->folder).' && bash -c '.escapeshellarg($script).' 2>&1 </dev/null',
+            $lines,
+            $exit,
+        );
 
         return [$exit, implode("\n", $lines)];
     }

@@ -28,18 +28,32 @@ final class PacingApiTest extends ApiTestCase
         $this->signInto();
         $athlete = $this->holder();
         foreach ([28, 31, 33, 25, 30, 35, 29, 32, 27, 34] as $reps) {
-            $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $athlete, 'drill' => 'big-sets', 'kind' => 'streak', 'reps' => $reps, 'end' => 'miss']);
+            $this->send('PUT', '/api/attempts/'.self::id(), [
+                'athleteId' => $athlete,
+                'drill' => 'big-sets',
+                'kind' => 'streak',
+                'reps' => $reps,
+                'end' => 'miss',
+            ]);
             $this->assertStatus(201);
         }
         $plan = $this->send('GET', "/api/athletes/$athlete/pacing?reps=100&rounds=3&missCost=15&breakCost=3");
-        self::assertStringContainsString('From 10 logged goes: misses come with tiredness', $plan['source']['sentence']);
+        self::assertStringContainsString(
+            'From 10 logged goes: misses come with tiredness',
+            $plan['source']['sentence'],
+        );
         self::assertStringContainsString('restart each set with one single', $plan['plan']['sentence']);
         self::assertStringContainsString('Breaking pays', $plan['matter']['sentence']);
         self::assertCount(3, $plan['rounds']);
         self::assertSame(100, array_sum($plan['rounds'][0]['plan']));
         self::assertGreaterThan($plan['rounds'][0]['expectedS'], $plan['rounds'][2]['expectedS'], 'rounds tire');
         self::assertSame(300, $plan['ways'][0]['doubles']);
-        self::assertEqualsWithDelta($plan['expectedS'], $plan['ways'][0]['expectedS'], 1e-6, 'all doubles is the plan itself');
+        self::assertEqualsWithDelta(
+            $plan['expectedS'],
+            $plan['ways'][0]['expectedS'],
+            1e-6,
+            'all doubles is the plan itself',
+        );
     }
 
     #[DataProvider('badQueries')]

@@ -19,7 +19,11 @@ final class ApiDescriptionTest extends KernelTestCase
 
     public function testTheCommittedDescriptionIsTheGeneratedOne(): void
     {
-        self::assertSame(DescribeApi::json(self::description()), file_get_contents(DescribedApi::FILE), 'run ./zumbo console zumbo:describe-api > api/openapi.json');
+        self::assertSame(
+            DescribeApi::json(self::description()),
+            file_get_contents(DescribedApi::FILE),
+            'run ./zumbo console zumbo:describe-api > api/openapi.json',
+        );
     }
 
     public function testEveryRouteIsDescribed(): void
@@ -32,7 +36,11 @@ final class ApiDescriptionTest extends KernelTestCase
             }
             ++$routes;
             foreach ($route->getMethods() as $method) {
-                self::assertArrayHasKey(strtolower($method), $described[$route->getPath()] ?? [], $method.' '.$route->getPath());
+                self::assertArrayHasKey(
+                    strtolower($method),
+                    $described[$route->getPath()] ?? [],
+                    $method.' '.$route->getPath(),
+                );
             }
         }
         self::assertGreaterThan(10, $routes);

@@ -35,7 +35,10 @@ final class GymScopeTest extends ApiTestCase
         $this->newAthlete();
         $this->signInto();
         $this->newAthlete();
-        $athletes = $this->databaseOf($gym)->entities()->createQuery('SELECT a FROM '.Athlete::class.' a')->getResult();
+        $athletes = $this->databaseOf($gym)
+            ->entities()
+            ->createQuery('SELECT a FROM '.Athlete::class.' a')
+            ->getResult();
         self::assertCount(1, $athletes);
         self::assertTrue($gym->equals($athletes[0]->gymId()));
     }
@@ -47,8 +50,17 @@ final class GymScopeTest extends ApiTestCase
         $other = $this->newGym();
         $this->expectException(ForeignKeyConstraintViolationException::class);
         self::connection()->insert('rope', [
-            'gym_id' => $other->toBinary(), 'id' => Uuid::v7()->toBinary(), 'athlete_id' => $athlete->toBinary(), 'cable_length_m' => 2.4, 'handle_length_m' => 0.15,
-            'family' => 'thick-cord', 'school' => 'armpit', 'stance' => 'two-feet', 'computed_cable_m' => 2.4, 'override_reason' => '', 'created_at' => '2026-11-24 18:00:00',
+            'gym_id' => $other->toBinary(),
+            'id' => Uuid::v7()->toBinary(),
+            'athlete_id' => $athlete->toBinary(),
+            'cable_length_m' => 2.4,
+            'handle_length_m' => 0.15,
+            'family' => 'thick-cord',
+            'school' => 'armpit',
+            'stance' => 'two-feet',
+            'computed_cable_m' => 2.4,
+            'override_reason' => '',
+            'created_at' => '2026-11-24 18:00:00',
         ]);
     }
 

@@ -28,7 +28,9 @@ final class TransactionTest extends ApiTestCase
         self::service(Transaction::class)->run(function () use ($gym, $rivalGym, $id, &$managers): void {
             $manager = self::service(GymDatabase::class)->entities();
             $managers[] = $manager->getUnitOfWork();
-            self::service(Athletes::class)->get($id)->change(self::input('Renamed '.\count($managers))->profile());
+            self::service(Athletes::class)
+                ->get($id)
+                ->change(self::input('Renamed '.\count($managers))->profile());
             if (1 === \count($managers)) {
                 $manager->flush();
                 $this->crossWithARival($gym, $rivalGym);
@@ -36,8 +38,15 @@ final class TransactionTest extends ApiTestCase
         });
         self::assertCount(2, $managers);
         self::assertNotSame($managers[0], $managers[1], 'the second try starts from a fresh manager');
-        self::assertSame('Renamed 2', self::connection()->fetchOne('SELECT name FROM athlete WHERE id = ?', [$id->toBinary()]));
-        self::assertSame(2, (int) self::connection()->fetchOne('SELECT version FROM athlete WHERE id = ?', [$id->toBinary()]), 'the failed try left no trace');
+        self::assertSame(
+            'Renamed 2',
+            self::connection()->fetchOne('SELECT name FROM athlete WHERE id = ?', [$id->toBinary()]),
+        );
+        self::assertSame(
+            2,
+            (int) self::connection()->fetchOne('SELECT version FROM athlete WHERE id = ?', [$id->toBinary()]),
+            'the failed try left no trace',
+        );
     }
 
     public function testAnErrorRollsBackEverythingAndIsNotTriedAgain(): void
@@ -82,11 +91,17 @@ final class TransactionTest extends ApiTestCase
     private function crossWithARival(Uuid $mine, Uuid $his): void
     {
         $parameters = json_encode(self::connection()->getParams(), \JSON_THROW_ON_ERROR);
-        $rival = proc_open([\PHP_BINARY, __DIR__.'/../Fake/rival.php', $parameters, $his->toRfc4122(), $mine->toRfc4122()], [1 => ['pipe', 'w']], $pipes);
+        $rival = proc_open(
+            [\PHP_BINARY, __DIR__.'/../Fake/rival.php', $parameters, $his->toRfc4122(), $mine->toRfc4122()],
+            [1 => ['pipe', 'w']],
+            $pipes,
+        );
         self::assertIsResource($rival);
         self::assertSame("holds\n", fgets($pipes[1]));
         try {
-            self::connection()->executeStatement('UPDATE gym SET revision = revision + 1 WHERE id = ?', [$his->toBinary()]);
+            self::connection()->executeStatement('UPDATE gym SET revision = revision + 1 WHERE id = ?', [
+                $his->toBinary(),
+            ]);
         } catch (DeadlockException $e) {
             // Both sides of a deadlock stop by themselves; the rival goes on once our transaction is rolled back.
             throw $e;

@@ -24,8 +24,18 @@ final class WorkerTest extends KernelTestCase
         $connection = self::service(Connection::class);
         self::assertNotFalse($connection->fetchOne('SELECT 1'));
         self::service(Worker::class)->recover(new \RuntimeException('the database was away'));
-        self::assertSame(JobState::Refused, $this->stateAfterWork($id), 'a job that nobody does is refused, and the worker goes on');
-        self::assertStringNotContainsString('nobody does', (string) self::service(Connection::class)->fetchOne('SELECT result FROM job WHERE id = ?', [$id->toBinary()]), 'a fault of ours is not explained to coaches');
+        self::assertSame(
+            JobState::Refused,
+            $this->stateAfterWork($id),
+            'a job that nobody does is refused, and the worker goes on',
+        );
+        self::assertStringNotContainsString(
+            'nobody does',
+            (string) self::service(Connection::class)->fetchOne('SELECT result FROM job WHERE id = ?', [
+                $id->toBinary(),
+            ]),
+            'a fault of ours is not explained to coaches',
+        );
     }
 
     /** A worker that was killed says nothing more; another one takes its job up, but not for ever. */
@@ -33,7 +43,9 @@ final class WorkerTest extends KernelTestCase
     {
         $id = $this->job('nothing');
         $connection = self::service(Connection::class);
-        $set = static fn (string $sql) => $connection->executeStatement("UPDATE job SET $sql WHERE id = ?", [$id->toBinary()]);
+        $set = static fn (string $sql) => $connection->executeStatement("UPDATE job SET $sql WHERE id = ?", [
+            $id->toBinary(),
+        ]);
         $set("state = 'writing', tries = 1, beat_at = UTC_TIMESTAMP()");
         self::assertSame(JobState::Writing, $this->stateAfterWork($id), 'somebody is at it');
         $set("tries = 3, beat_at = '2020-01-01 00:00:00'");
@@ -51,7 +63,9 @@ final class WorkerTest extends KernelTestCase
         self::service(GymScope::class)->enter(Uuid::fromBinary(\is_string($gym) ? $gym : ''));
         $queue = self::service(JobQueue::class);
         $seen = $queue->find($id) ?? self::fail('it waits');
-        $connection->executeStatement("UPDATE job SET state = 'writing', beat_at = UTC_TIMESTAMP() WHERE id = ?", [$id->toBinary()]);
+        $connection->executeStatement("UPDATE job SET state = 'writing', beat_at = UTC_TIMESTAMP() WHERE id = ?", [
+            $id->toBinary(),
+        ]);
         self::assertFalse($queue->cancel($seen));
         self::assertSame('{}', $connection->fetchOne('SELECT file FROM job WHERE id = ?', [$id->toBinary()]));
         $queue->callOff($seen);
@@ -63,7 +77,12 @@ final class WorkerTest extends KernelTestCase
     {
         $gym = new UuidV7();
         $id = new UuidV7();
-        self::service(Connection::class)->insert('gym', ['id' => $gym->toBinary(), 'name' => 'Test gym', 'time_zone' => 'Europe/London', 'unit' => 'cm']);
+        self::service(Connection::class)->insert('gym', [
+            'id' => $gym->toBinary(),
+            'name' => 'Test gym',
+            'time_zone' => 'Europe/London',
+            'unit' => 'cm',
+        ]);
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
         self::service(JobQueue::class)->add($id, $kind, $gym, 'json', '{}');

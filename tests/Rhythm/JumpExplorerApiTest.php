@@ -21,15 +21,27 @@ final class JumpExplorerApiTest extends ApiTestCase
         self::assertNull($explorer['curves'][1]['points'][0]['leastTurnsPerMin'], 'one centimetre is never enough');
         self::assertGreaterThan($explorer['curves'][0]['leastEvenJumpM'], $explorer['curves'][1]['leastEvenJumpM']);
         // A rise of 15 cm lasts √(8·0.15/g) s; with 0.18 s on the floor that is so many jumps a minute.
-        self::assertEqualsWithDelta(60 / (sqrt(8 * 0.15 / 9.80665) + 0.18), $explorer['now']['cadencePerMin'], 1e-9);
+        self::assertEqualsWithDelta(60 / (sqrt((8 * 0.15) / 9.80665) + 0.18), $explorer['now']['cadencePerMin'], 1e-9);
         self::assertGreaterThan($explorer['highSlow']['cadencePerMin'], $explorer['lowFast']['cadencePerMin']);
-        self::assertGreaterThan($explorer['lowFast']['powerWPerKg'], $explorer['highSlow']['powerWPerKg'], 'high is dearer for the body');
-        self::assertGreaterThan($explorer['highSlow']['dragW'], $explorer['lowFast']['dragW'], 'fast is dearer in the air');
+        self::assertGreaterThan(
+            $explorer['lowFast']['powerWPerKg'],
+            $explorer['highSlow']['powerWPerKg'],
+            'high is dearer for the body',
+        );
+        self::assertGreaterThan(
+            $explorer['highSlow']['dragW'],
+            $explorer['lowFast']['dragW'],
+            'fast is dearer in the air',
+        );
         self::assertStringContainsString('30 ms less on the floor', $explorer['answer']['sentence']);
         $short = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer?contactMs=120');
         self::assertLessThan($explorer['curves'][1]['leastEvenJumpM'], $short['curves'][1]['leastEvenJumpM']);
         $wide = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer?handsOutCm=30');
-        self::assertGreaterThan($explorer['clearanceM'], $wide['clearanceM'], 'between wide hands the rope hangs higher');
+        self::assertGreaterThan(
+            $explorer['clearanceM'],
+            $wide['clearanceM'],
+            'between wide hands the rope hangs higher',
+        );
         self::assertGreaterThan($explorer['curves'][1]['leastEvenJumpM'], $wide['curves'][1]['leastEvenJumpM']);
     }
 

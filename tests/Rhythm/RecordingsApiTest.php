@@ -92,7 +92,12 @@ final class RecordingsApiTest extends ApiTestCase
         self::assertStringContainsString($sentence, $refused['detail']);
         $gym = self::connection()->fetchOne('SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1');
         self::assertNotFalse($gym);
-        self::assertSame(0, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM job WHERE id = UNHEX(?)', [str_replace('-', '', $id)]));
+        self::assertSame(
+            0,
+            (int) self::connection()->fetchOne('SELECT COUNT(*) FROM job WHERE id = UNHEX(?)', [
+                str_replace('-', '', $id),
+            ]),
+        );
     }
 
     /**
@@ -104,7 +109,10 @@ final class RecordingsApiTest extends ApiTestCase
         yield 'empty' => ['', 'it is empty'];
         yield 'a picture' => ["\x89PNG\r\n\x1a\n".str_repeat("\0", 100), 'does not begin with RIFF'];
         yield 'a text' => ['time_s,channel', 'does not begin with RIFF'];
-        yield 'absurd rate' => [substr_replace($good, pack('V', 4_000_000_000), 24, 4), 'Samples a second 4000000000: between'];
+        yield 'absurd rate' => [
+            substr_replace($good, pack('V', 4_000_000_000), 24, 4),
+            'Samples a second 4000000000: between',
+        ];
         yield 'only a head' => [substr($good, 0, 36), 'ends before the sound begins'];
     }
 

@@ -13,11 +13,16 @@ final class RhythmApiTest extends ApiTestCase
         $this->signInto();
         $pattern = $this->send('GET', '/api/pattern?notation=s+s+d&cadence=120');
         $this->assertStatus(200);
-        self::assertSame(['2s d', '2 singles, 1 double', 3, 4], [$pattern['notation'], $pattern['text'], $pattern['jumps'], $pattern['turns']]);
+        self::assertSame(
+            ['2s d', '2 singles, 1 double', 3, 4],
+            [$pattern['notation'], $pattern['text'], $pattern['jumps'], $pattern['turns']],
+        );
         self::assertEqualsWithDelta([0.0, 0.5, 1.0], array_column($pattern['beats'], 'atS'), 1e-9);
         $footwork = $this->send('GET', '/api/pattern?notation=s:one-foot+d');
         self::assertSame(['one foot', null], array_column($footwork['beats'], 'footwork'));
-        foreach (['notation=3k' => 'notation', 'notation=' => 'notation', 'notation=s&cadence=300' => 'cadence'] as $query => $field) {
+        foreach (
+            ['notation=3k' => 'notation', 'notation=' => 'notation', 'notation=s&cadence=300' => 'cadence'] as $query => $field
+        ) {
             $this->send('GET', '/api/pattern?'.$query);
             $this->assertProblem($field);
         }
@@ -28,21 +33,58 @@ final class RhythmApiTest extends ApiTestCase
         $this->signInto();
         $landings = range(0.0, 6.0, 0.5);
         $turns = array_map(static fn (float $at): float => $at + 0.3, \array_slice($landings, 0, 12));
-        $take = $this->send('POST', '/api/takes/read', ['turnsS' => $turns, 'landingsS' => $landings, 'target' => '12s']);
+        $take = $this->send('POST', '/api/takes/read', [
+            'turnsS' => $turns,
+            'landingsS' => $landings,
+            'target' => '12s',
+        ]);
         $this->assertStatus(200);
-        self::assertSame([12, 12, 'even', null, 12, 'rhythm.even'], [$take['jumps'], $take['turns'], $take['evenness'], $take['firstBroken'], $take['longestStreak'], $take['verdict']['code']]);
+        self::assertSame(
+            [12, 12, 'even', null, 12, 'rhythm.even'],
+            [
+                $take['jumps'],
+                $take['turns'],
+                $take['evenness'],
+                $take['firstBroken'],
+                $take['longestStreak'],
+                $take['verdict']['code'],
+            ],
+        );
         self::assertEqualsWithDelta(120, $take['cadencePerMin'], 1e-9);
-        self::assertSame([
-            ['countKind' => 'streak', 'kind' => 'streak', 'reps' => 12, 'misses' => 0, 'end' => 'stopped'],
-            ['countKind' => 'tries', 'kind' => 'tries', 'reps' => 12, 'misses' => 0, 'end' => null],
-            ['countKind' => 'hold', 'kind' => 'hold', 'reps' => 6, 'misses' => 0, 'end' => null],
-        ], $take['entries']);
-        $tripped = $this->send('POST', '/api/takes/read', ['turnsS' => [0.3, 0.9, 1.5], 'landingsS' => [0.0, 0.6, 1.2, 1.8, 3.8]]);
-        self::assertSame(['countKind' => 'streak', 'kind' => 'streak', 'reps' => 3, 'misses' => 0, 'end' => 'miss'], $tripped['entries'][0]);
-        $wentOn = $this->send('POST', '/api/takes/read', ['turnsS' => [0.3, 0.9, 1.5, 4.1], 'landingsS' => [0.0, 0.6, 1.2, 1.8, 3.8, 4.4]]);
-        self::assertSame(['countKind' => 'streak', 'kind' => 'sum', 'reps' => 4, 'misses' => 1, 'end' => null], $wentOn['entries'][0]);
-        self::assertSame(4, $this->send('POST', '/api/takes/read', ['turnsS' => $turns, 'landingsS' => $landings, 'target' => '3s d'])['firstBroken']);
-        self::assertSame(0, $this->send('POST', '/api/takes/read', ['turnsS' => [], 'landingsS' => []])['longestStreak']);
+        self::assertSame(
+            [
+                ['countKind' => 'streak', 'kind' => 'streak', 'reps' => 12, 'misses' => 0, 'end' => 'stopped'],
+                ['countKind' => 'tries', 'kind' => 'tries', 'reps' => 12, 'misses' => 0, 'end' => null],
+                ['countKind' => 'hold', 'kind' => 'hold', 'reps' => 6, 'misses' => 0, 'end' => null],
+            ],
+            $take['entries'],
+        );
+        $tripped = $this->send('POST', '/api/takes/read', [
+            'turnsS' => [0.3, 0.9, 1.5],
+            'landingsS' => [0.0, 0.6, 1.2, 1.8, 3.8],
+        ]);
+        self::assertSame(
+            ['countKind' => 'streak', 'kind' => 'streak', 'reps' => 3, 'misses' => 0, 'end' => 'miss'],
+            $tripped['entries'][0],
+        );
+        $wentOn = $this->send('POST', '/api/takes/read', [
+            'turnsS' => [0.3, 0.9, 1.5, 4.1],
+            'landingsS' => [0.0, 0.6, 1.2, 1.8, 3.8, 4.4],
+        ]);
+        self::assertSame(
+            ['countKind' => 'streak', 'kind' => 'sum', 'reps' => 4, 'misses' => 1, 'end' => null],
+            $wentOn['entries'][0],
+        );
+        self::assertSame(
+            4,
+            $this->send('POST', '/api/takes/read', ['turnsS' => $turns, 'landingsS' => $landings, 'target' => '3s d'])[
+                'firstBroken'
+            ],
+        );
+        self::assertSame(
+            0,
+            $this->send('POST', '/api/takes/read', ['turnsS' => [], 'landingsS' => []])['longestStreak'],
+        );
         $this->send('POST', '/api/takes/read', ['turnsS' => [], 'landingsS' => [1.0, 0.5]]);
         $this->assertProblem('landingsS', 'each later than the one before');
         $this->send('POST', '/api/takes/read', ['turnsS' => [2.0, 2.0], 'landingsS' => []]);
@@ -60,7 +102,11 @@ final class RhythmApiTest extends ApiTestCase
         $this->signInto();
         $frames = $this->send('GET', '/api/frames?framesPerS=240&takeOff=1000&pass1=1026&pass2=1095&landing=1120');
         $this->assertStatus(200);
-        self::assertEqualsWithDelta([0.5, 0.306458, 208.696], [$frames['flightS'], $frames['jumpM'], $frames['turnsPerMin']], 1e-3);
+        self::assertEqualsWithDelta(
+            [0.5, 0.306458, 208.696],
+            [$frames['flightS'], $frames['jumpM'], $frames['turnsPerMin']],
+            1e-3,
+        );
         self::assertSame('frames.high', $frames['verdict']['code']);
         $this->send('GET', '/api/frames?framesPerS=240&takeOff=1000&pass1=1026&pass2=1027&landing=1120');
         $this->assertProblem('frames', 'more than 2 frames apart');

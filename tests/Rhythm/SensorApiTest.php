@@ -27,7 +27,7 @@ final class SensorApiTest extends ApiTestCase
         self::assertSame('waiting', $run['state']);
         $this->send('PUT', '/api/sensor/'.$id, ['notation' => '2s d', 'seconds' => 5, 'seed' => 7]);
         $this->assertStatus(200);
-        for ($taken = self::service(JobQueue::class); null !== $other = $taken->take();) {
+        for ($taken = self::service(JobQueue::class); null !== ($other = $taken->take());) {
             self::assertNotSame($id, $other->id->toRfc4122(), 'imports and recordings do not wait for real time');
         }
         $stopped = $this->send('DELETE', '/api/sensor/'.$id, null, self::change($run['version']));
@@ -38,7 +38,15 @@ final class SensorApiTest extends ApiTestCase
     public function testBadInputNamesTheField(): void
     {
         $this->signInto();
-        foreach ([[['notation' => '3s k'], 'at 4: "k"'], [['cadence' => 1], 'cadence'], [['fault' => 'flying'], 'fault'], [['seconds' => 9999], 'seconds'], [['jitter' => 2], 'jitter']] as [$body, $said]) {
+        foreach (
+            [
+                [['notation' => '3s k'], 'at 4: "k"'],
+                [['cadence' => 1], 'cadence'],
+                [['fault' => 'flying'], 'fault'],
+                [['seconds' => 9999], 'seconds'],
+                [['jitter' => 2], 'jitter'],
+            ] as [$body, $said]
+        ) {
             $refused = $this->send('PUT', '/api/sensor/'.self::id(), $body);
             $this->assertStatus(422);
             self::assertStringContainsStringIgnoringCase($said, $refused['detail']);
@@ -49,7 +57,9 @@ final class SensorApiTest extends ApiTestCase
     {
         $input = new SensorInput('2s d', 110, 6, 0.02, 'none', 42);
         [$events, $waited, $take] = self::run_($input);
-        $sent = static fn (string $which): array => array_merge(...array_map(static fn (array $event): array => $event[$which], $events));
+        $sent = static fn (string $which): array => array_merge(
+            ...array_map(static fn (array $event): array => $event[$which], $events),
+        );
         self::assertSame($input->take()->turnsS, $sent('turnsS'));
         self::assertSame($input->take()->landingsS, $sent('landingsS'));
         self::assertSame($take['turnsS'], $sent('turnsS'));
@@ -65,19 +75,27 @@ final class SensorApiTest extends ApiTestCase
     {
         $this->expectException(JobCancelled::class);
         $steps = 0;
-        self::run_(new SensorInput(seconds: 10), new Progress(static function () use (&$steps): bool {
-            return ++$steps < 4;
-        }));
+        self::run_(
+            new SensorInput(seconds: 10),
+            new Progress(static function () use (&$steps): bool {
+                return ++$steps < 4;
+            }),
+        );
     }
 
     public function testEventFilesComeInAndGoOut(): void
     {
         $this->signInto();
         $csv = $this->raw('POST', '/api/takes/to-csv', ['turnsS' => [0.4, 1.1], 'landingsS' => [0.1, 0.7, 1.4]]);
-        self::assertSame("time_s,channel\r\n0.1000,land\r\n0.4000,turn\r\n0.7000,land\r\n1.1000,turn\r\n1.4000,land\r\n", $csv);
+        self::assertSame(
+            "time_s,channel\r\n0.1000,land\r\n0.4000,turn\r\n0.7000,land\r\n1.1000,turn\r\n1.4000,land\r\n",
+            $csv,
+        );
         $take = $this->send('POST', '/api/takes/from-csv', $csv, ['Content-Type' => 'text/csv']);
         self::assertSame([0.4, 1.1], $take['turnsS']);
-        $refused = $this->send('POST', '/api/takes/from-csv', "time_s,channel\n1,hop\n", ['Content-Type' => 'text/csv']);
+        $refused = $this->send('POST', '/api/takes/from-csv', "time_s,channel\n1,hop\n", [
+            'Content-Type' => 'text/csv',
+        ]);
         $this->assertStatus(422);
         self::assertSame('Line 2: "1,hop": seconds from 0, then turn or land, like 1.234,turn.', $refused['detail']);
     }
@@ -85,7 +103,9 @@ final class SensorApiTest extends ApiTestCase
     public function testTheBeatAndAnExampleComeAsSound(): void
     {
         $this->signInto();
-        foreach (['/api/pattern/click.wav?notation=2s+d&rounds=2', '/api/takes/example.wav?seconds=3&fault=trip'] as $path) {
+        foreach (
+            ['/api/pattern/click.wav?notation=2s+d&rounds=2', '/api/takes/example.wav?seconds=3&fault=trip'] as $path
+        ) {
             $bytes = $this->raw('GET', $path);
             self::assertSame('audio/wav', $this->response()->headers->get('Content-Type'));
             self::assertStringStartsWith('RIFF', $bytes);
@@ -121,7 +141,11 @@ final class SensorApiTest extends ApiTestCase
             }
         };
         $id = Uuid::fromString('01934f2e-7a4c-7cc0-98c4-dc0c0c0739ff');
-        $outcome = (new RunSensor($live, $pace))->work(new Job($id, $id, 'sensor', JobState::Reading, $id, 'live', 0, 0, null, false, 1), (string) json_encode($input), $progress ?? Progress::unseen());
+        $outcome = (new RunSensor($live, $pace))->work(
+            new Job($id, $id, 'sensor', JobState::Reading, $id, 'live', 0, 0, null, false, 1),
+            (string) json_encode($input),
+            $progress ?? Progress::unseen(),
+        );
 
         return [$live->events, $pace->waited, $outcome->result];
     }
@@ -131,7 +155,16 @@ final class SensorApiTest extends ApiTestCase
      */
     private function raw(string $method, string $path, ?array $body = null): string
     {
-        $this->browser->request($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_CSRF_TOKEN' => 'csrf-token', 'HTTP_ORIGIN' => 'http://localhost'], content: null === $body ? null : (string) json_encode($body));
+        $this->browser->request(
+            $method,
+            $path,
+            server: [
+                'CONTENT_TYPE' => 'application/json',
+                'HTTP_CSRF_TOKEN' => 'csrf-token',
+                'HTTP_ORIGIN' => 'http://localhost',
+            ],
+            content: null === $body ? null : (string) json_encode($body),
+        );
         self::assertSame(200, $this->response()->getStatusCode(), (string) $this->response()->getContent());
 
         return (string) $this->browser->getInternalResponse()->getContent();

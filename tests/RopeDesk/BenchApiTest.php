@@ -20,13 +20,26 @@ final class BenchApiTest extends ApiTestCase
         $this->assertStatus(200);
         self::assertSame([0.45, 0.924], [$usual['hands']['leftOutM'], round($usual['hands']['rightHeightM'], 6)]);
         self::assertCount(61, $usual['arc']['under']);
-        self::assertEqualsWithDelta([-0.55, 0.55], [$usual['wideUnder'][0]['xM'], $usual['wideUnder'][60]['xM']], 1e-9, 'both hands drift');
+        self::assertEqualsWithDelta(
+            [-0.55, 0.55],
+            [$usual['wideUnder'][0]['xM'], $usual['wideUnder'][60]['xM']],
+            1e-9,
+            'both hands drift',
+        );
         $wide = $this->send('GET', $path.'&leftOutM=0.55&rightOutM=0.55');
-        self::assertEqualsWithDelta($usual['riseM'], $wide['floorClearanceM'] - $usual['floorClearanceM'], 1e-9, 'ten centimetres wider cost what was foretold');
+        self::assertEqualsWithDelta(
+            $usual['riseM'],
+            $wide['floorClearanceM'] - $usual['floorClearanceM'],
+            1e-9,
+            'ten centimetres wider cost what was foretold',
+        );
         $uneven = $this->send('GET', $path.'&leftHeightM=0.9&rightHeightM=1.1');
         self::assertSame([-0.45, 0.9], [$uneven['arc']['under'][0]['xM'], $uneven['arc']['under'][0]['yM']]);
         self::assertStringContainsString('one hand 20 cm higher', $uneven['unevenHands']['sentence']);
-        self::assertGreaterThan($usual['side']['meetsAheadM'], $this->send('GET', $path.'&aheadM=0.4')['side']['meetsAheadM']);
+        self::assertGreaterThan(
+            $usual['side']['meetsAheadM'],
+            $this->send('GET', $path.'&aheadM=0.4')['side']['meetsAheadM'],
+        );
         self::assertStringContainsString('ahead of the toes', $usual['side']['meets']['sentence']);
     }
 
@@ -61,11 +74,14 @@ final class BenchApiTest extends ApiTestCase
         $sizing = $this->send('GET', '/api/athletes/'.$id.'/sizing');
         $armpit = $sizing['schools'][array_search('armpit', array_column($sizing['schools'], 'school'), true)];
         self::assertTrue($armpit['taped']);
-        self::assertEqualsWithDelta(2 * 1.31 + 0.19 - 0.30, $armpit['cableLengthM'], 1e-9);
+        self::assertEqualsWithDelta(2 * 1.31 + 0.19 - 0.3, $armpit['cableLengthM'], 1e-9);
         self::assertEqualsWithDelta(0.02, $armpit['uncertaintyM'], 1e-9);
         self::assertStringContainsString('the armpit is taped at 131 cm', $sizing['reasons'][0]['sentence']);
         $this->send('PATCH', '/api/athletes/'.$id, self::athlete(['height' => '173']), self::change(2));
-        self::assertNull($this->send('GET', '/api/athletes/'.$id)['taped']['armpitM'], 'who has grown is taped again');
+        self::assertNull(
+            $this->send('GET', '/api/athletes/'.$id)['taped']['armpitM'],
+            'who has grown is taped again',
+        );
     }
 
     /** A child of 13 is measured every three months (common practice): the athlete's page and Class say when it is due. */
@@ -73,10 +89,20 @@ final class BenchApiTest extends ApiTestCase
     {
         $gym = $this->signInto();
         $id = self::id();
-        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['birthYear' => (int) date('Y') - 13, 'guardianConsent' => true]));
+        $this->send(
+            'PUT',
+            '/api/athletes/'.$id,
+            self::athlete(['birthYear' => (int) date('Y') - 13, 'guardianConsent' => true]),
+        );
         self::assertNull($this->send('GET', '/api/athletes/'.$id)['measureAgain']);
-        self::connection()->executeStatement('UPDATE stature SET read_on = read_on - INTERVAL 4 MONTH WHERE gym_id = ?', [$gym->toBinary()]);
-        self::assertSame('Measured 4 months ago: at this age every 3 months.', $this->send('GET', '/api/athletes')[0]['measureAgain']['sentence']);
+        self::connection()->executeStatement(
+            'UPDATE stature SET read_on = read_on - INTERVAL 4 MONTH WHERE gym_id = ?',
+            [$gym->toBinary()],
+        );
+        self::assertSame(
+            'Measured 4 months ago: at this age every 3 months.',
+            $this->send('GET', '/api/athletes')[0]['measureAgain']['sentence'],
+        );
         self::assertSame('growth.measure_again', $this->send('GET', '/api/class')['athletes'][0]['remeasure']['code']);
     }
 
@@ -84,10 +110,24 @@ final class BenchApiTest extends ApiTestCase
     {
         $gym = $this->signInto($this->newGym('ft-in'));
         $id = $this->newAthlete();
-        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $id, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
-        self::connection()->executeStatement('UPDATE stature SET stature_m = 1.5748 WHERE gym_id = ?', [$gym->toBinary()]);
-        self::assertSame('Grown 0\'4" since the rope was sized at 5\'2": size it again.', $this->send('GET', '/api/athletes/'.$id)['growth']['sentence']);
-        self::assertStringContainsString('5\'2"', $this->send('GET', '/api/class')['athletes'][0]['remeasure']['sentence']);
+        $this->send('PUT', '/api/ropes/'.self::id(), [
+            'athleteId' => $id,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+        ]);
+        self::connection()->executeStatement('UPDATE stature SET stature_m = 1.5748 WHERE gym_id = ?', [
+            $gym->toBinary(),
+        ]);
+        self::assertSame(
+            'Grown 0\'4" since the rope was sized at 5\'2": size it again.',
+            $this->send('GET', '/api/athletes/'.$id)['growth']['sentence'],
+        );
+        self::assertStringContainsString(
+            '5\'2"',
+            $this->send('GET', '/api/class')['athletes'][0]['remeasure']['sentence'],
+        );
     }
 
     public function testHandsMayGoAsFarAsTheBenchSays(): void
@@ -96,7 +136,16 @@ final class BenchApiTest extends ApiTestCase
         $id = $this->newAthlete();
         $limits = $this->send('GET', '/api/athletes/'.$id.'/sizing')['handLimits'];
         $path = '/api/athletes/'.$id.'/arc?cable=500';
-        $this->send('GET', $path.'&leftOutM='.$limits['mostOutM'].'&leftHeightM='.$limits['mostHeightM'].'&aheadM='.$limits['leastAheadM']);
+        $this->send(
+            'GET',
+            $path.
+                '&leftOutM='.
+                $limits['mostOutM'].
+                '&leftHeightM='.
+                $limits['mostHeightM'].
+                '&aheadM='.
+                $limits['leastAheadM'],
+        );
         $this->assertStatus(200);
         $this->send('GET', $path.'&leftOutM='.($limits['mostOutM'] + 0.01));
         $this->assertProblem('leftOutM');
@@ -142,9 +191,21 @@ final class BenchApiTest extends ApiTestCase
         self::assertSame('too-long', $above['fit']);
         self::assertStringContainsString('too long: take it down to', $above['remedy']['sentence']);
         $long = $this->send('GET', $path.'?cable=280');
-        self::assertEqualsWithDelta($long['cableLengthM'] - $long['offByM'], 2 * 0.8 * 1.68 + 0.19 - 0.3, 1e-9, 'down to the longest that is right');
+        self::assertEqualsWithDelta(
+            $long['cableLengthM'] - $long['offByM'],
+            2 * 0.8 * 1.68 + 0.19 - 0.3,
+            1e-9,
+            'down to the longest that is right',
+        );
         self::assertSame(['fit.lags', 'fit.lands_in_front'], array_column($long['effects'], 'code'));
-        foreach (['reaches=knee' => 'reaches', 'cable=-1' => 'cable', 'reaches=armpit&cable=240' => 'reaches', 'handle=90&cable=240' => 'handle'] as $query => $field) {
+        foreach (
+            [
+                'reaches=knee' => 'reaches',
+                'cable=-1' => 'cable',
+                'reaches=armpit&cable=240' => 'reaches',
+                'handle=90&cable=240' => 'handle',
+            ] as $query => $field
+        ) {
             $this->send('GET', $path.'?'.$query);
             $this->assertProblem($field);
         }
@@ -160,7 +221,13 @@ final class BenchApiTest extends ApiTestCase
         self::assertNull($two['turnedM']);
         $turned = $this->send('GET', "/api/shared-ropes?one=$one&other=$other&jumper=$third&apart=2%20m");
         self::assertGreaterThanOrEqual(3.6576, $turned['turnedM']);
-        foreach (["one=$one&other=$one" => 'other', "one=$one&other=".self::id() => 'other', "one=$one&other=$other&jumper=$third&apart=20%20m" => 'apart'] as $query => $field) {
+        foreach (
+            [
+                "one=$one&other=$one" => 'other',
+                "one=$one&other=".self::id() => 'other',
+                "one=$one&other=$other&jumper=$third&apart=20%20m" => 'apart',
+            ] as $query => $field
+        ) {
             $this->send('GET', '/api/shared-ropes?'.$query);
             $this->assertProblem($field);
         }

@@ -17,9 +17,15 @@ final class CablesApiTest extends ApiTestCase
         $cables = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/cables');
         $this->assertStatus(200);
         self::assertEqualsWithDelta(2.4436, $cables['cableLengthM'], 1e-9);
-        self::assertSame(['beaded', 'thick-cord', 'medium-cord', 'coated-steel', 'thin-wire', 'weighted'], array_column($cables['cables'], 'family'));
+        self::assertSame(
+            ['beaded', 'thick-cord', 'medium-cord', 'coated-steel', 'thin-wire', 'weighted'],
+            array_column($cables['cables'], 'family'),
+        );
         $thick = $cables['cables'][1];
-        self::assertSame([true, true, false, 'clear', 'high'], [$thick['recommended'], $thick['forStage'], $thick['whips'], $thick['feel'], $thick['effort']]);
+        self::assertSame(
+            [true, true, false, 'clear', 'high'],
+            [$thick['recommended'], $thick['forStage'], $thick['whips'], $thick['feel'], $thick['effort']],
+        );
         self::assertEqualsWithDelta(0.0255, $thick['densityKgPerM'], 1e-4);
         self::assertGreaterThan($thick['learningPullN'], $thick['doublesPullN']);
         self::assertSame([false, true], [$cables['cables'][4]['forStage'], $cables['cables'][4]['whips']]);
@@ -38,11 +44,29 @@ final class CablesApiTest extends ApiTestCase
         $this->assertStatus(200);
         $cables = $this->send('GET', '/api/athletes/'.$athlete.'/cables')['cables'];
         self::assertSame(['blue coil', $id], [$cables[6]['name'], $cables[6]['ownCableId']]);
-        $rope = $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord', 'cableId' => $id]);
-        self::assertSame([$id, 'coated-steel'], [$rope['cableId'], $rope['family']], 'what it is like decides the family');
+        $rope = $this->send('PUT', '/api/ropes/'.self::id(), [
+            'athleteId' => $athlete,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+            'cableId' => $id,
+        ]);
+        self::assertSame(
+            [$id, 'coated-steel'],
+            [$rope['cableId'], $rope['family']],
+            'what it is like decides the family',
+        );
         $this->send('DELETE', '/api/cables/'.$id, null, self::change(1));
         self::assertCount(6, $this->send('GET', '/api/athletes/'.$athlete.'/cables')['cables']);
-        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord', 'cableId' => $id]);
+        $this->send('PUT', '/api/ropes/'.self::id(), [
+            'athleteId' => $athlete,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+            'cableId' => $id,
+        ]);
         $this->assertProblem('cableId');
         $this->send('POST', '/api/cables/'.$id.'/restore', null, self::change(2));
         self::assertCount(7, $this->send('GET', '/api/athletes/'.$athlete.'/cables')['cables']);

@@ -23,7 +23,10 @@ final class CuttingApiTest extends ApiTestCase
         self::assertCount(2, $list['bars'], 'two of 258 cm and a cut go into 520 cm');
         self::assertEqualsWithDelta(2.5836, $list['bars'][0]['pieces'][0]['cutLengthM'], 1e-9);
         self::assertTrue($list['proven']);
-        self::assertSame('Pieces: 3. Cut from 2 of 5.20 m, and no way needs fewer; 2.65 m is left over.', $list['verdict']['sentence']);
+        self::assertSame(
+            'Pieces: 3. Cut from 2 of 5.20 m, and no way needs fewer; 2.65 m is left over.',
+            $list['verdict']['sentence'],
+        );
         self::assertEqualsWithDelta(2 * 5.2 - 3 * 2.5836, $list['wasteM'], 1e-9);
         self::assertEqualsWithDelta(5.2 - 2 * 2.5836 - 2 * 0.002, $list['bars'][0]['offcutM'], 1e-9);
     }
@@ -32,10 +35,20 @@ final class CuttingApiTest extends ApiTestCase
     {
         $this->signInto();
         $ilse = $this->newAthlete();
-        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $ilse, 'school' => 'chest', 'stance' => null, 'handle' => '15', 'family' => 'medium-cord']);
+        $this->send('PUT', '/api/ropes/'.self::id(), [
+            'athleteId' => $ilse,
+            'school' => 'chest',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'medium-cord',
+        ]);
         $bram = self::id();
         $this->send('PUT', '/api/athletes/'.$bram, self::athlete(['name' => 'Bram']));
-        self::assertSame([['Bram']], $this->names($this->send('GET', '/api/cut-sheet')), 'who has a rope is not asked for');
+        self::assertSame(
+            [['Bram']],
+            $this->names($this->send('GET', '/api/cut-sheet')),
+            'who has a rope is not asked for',
+        );
         $sheet = $this->send('GET', "/api/cut-sheet?athletes=$ilse,$bram&spare=1%20cm&kerf=0%20cm");
         self::assertSame([['Ilse Tannow'], ['Bram']], $this->names($sheet));
         $piece = $sheet['lists'][0]['bars'][0]['pieces'][0];
@@ -77,6 +90,11 @@ final class CuttingApiTest extends ApiTestCase
      */
     private function names(array $sheet): array
     {
-        return array_map(static fn (array $list): array => array_merge(...array_map(static fn (array $bar): array => array_column($bar['pieces'], 'name'), $list['bars'])), $sheet['lists']);
+        return array_map(
+            static fn (array $list): array => array_merge(
+                ...array_map(static fn (array $bar): array => array_column($bar['pieces'], 'name'), $list['bars']),
+            ),
+            $sheet['lists'],
+        );
     }
 }

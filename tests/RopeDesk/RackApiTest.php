@@ -22,15 +22,31 @@ final class RackApiTest extends ApiTestCase
         self::assertSame([1.1, 2.1], [$strip[0]['fromM'], $strip[\count($strip) - 1]['toM']]);
         $ilse = $this->newAthlete();
         $tonight = $this->send('GET', '/api/rack/tonight');
-        self::assertSame([[$ilse, 'Ilse', 'R1']], array_map(static fn (array $one): array => [$one['athleteId'], $one['firstName'], $one['tag']], $tonight['given']));
+        self::assertSame(
+            [[$ilse, 'Ilse', 'R1']],
+            array_map(
+                static fn (array $one): array => [$one['athleteId'], $one['firstName'], $one['tag']],
+                $tonight['given'],
+            ),
+        );
         self::assertSame('R1, 244 cm: as long as 244 cm asks.', $tonight['given'][0]['reasons'][0]['sentence']);
         $tall = $this->athleteCalled('Bram', '230');
         $tonight = $this->send('GET', '/api/rack/tonight');
         self::assertNull($tonight['given'][0]['tag'], 'nothing on the rack is long enough');
         self::assertStringContainsString('Buy or cut one of', $tonight['given'][0]['reasons'][0]['sentence']);
         self::assertSame([1, $tonight['given'][0]['idealM']], [$tonight['served'], $tonight['toBuyM'][0]]);
-        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $ilse, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
-        self::assertSame([$tall], array_column($this->send('GET', '/api/rack/tonight')['given'], 'athleteId'), 'who has a rope needs none');
+        $this->send('PUT', '/api/ropes/'.self::id(), [
+            'athleteId' => $ilse,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+        ]);
+        self::assertSame(
+            [$tall],
+            array_column($this->send('GET', '/api/rack/tonight')['given'], 'athleteId'),
+            'who has a rope needs none',
+        );
     }
 
     public function testAnotherGymsRackIsNotSeen(): void
@@ -40,7 +56,10 @@ final class RackApiTest extends ApiTestCase
         $this->signInto();
         self::assertSame([], $this->send('GET', '/api/rack'));
         $this->newAthlete();
-        self::assertSame('There is no shared rope yet.', $this->send('GET', '/api/rack/tonight')['given'][0]['reasons'][0]['sentence']);
+        self::assertSame(
+            'There is no shared rope yet.',
+            $this->send('GET', '/api/rack/tonight')['given'][0]['reasons'][0]['sentence'],
+        );
         $this->send('PUT', '/api/pins/'.self::id(), ['athleteId' => $this->newAthlete(), 'rackRopeId' => $rope]);
         $this->assertProblem('rackRopeId');
     }
@@ -49,7 +68,12 @@ final class RackApiTest extends ApiTestCase
     {
         $this->signInto();
         $id = $this->hang('R1', '244');
-        $changed = $this->send('PATCH', '/api/rack/'.$id, self::rope('R1', '240', ['keptBack' => true]), self::change(1));
+        $changed = $this->send(
+            'PATCH',
+            '/api/rack/'.$id,
+            self::rope('R1', '240', ['keptBack' => true]),
+            self::change(1),
+        );
         self::assertSame([2.4, true, 2], [$changed['cableLengthM'], $changed['keptBack'], $changed['version']]);
         $this->send('PATCH', '/api/rack/'.$id, self::rope('R1', '238'), self::change(1));
         $this->assertStatus(409);
@@ -77,8 +101,16 @@ final class RackApiTest extends ApiTestCase
         $this->signInto();
         $rope = $this->hang('R1', '244');
         $ilse = $this->newAthlete();
-        $failed = $this->send('POST', '/api/rack/'.$rope.'/inspection', ['failed' => ['no-kinks']], self::change(1));
-        self::assertSame([false, ['no-kinks'], ['kinked']], [$failed['inspection']['safe'], $failed['inspection']['failed'], $failed['inspection']['found']]);
+        $failed = $this->send(
+            'POST',
+            '/api/rack/'.$rope.'/inspection',
+            ['failed' => ['no-kinks']],
+            self::change(1),
+        );
+        self::assertSame(
+            [false, ['no-kinks'], ['kinked']],
+            [$failed['inspection']['safe'], $failed['inspection']['failed'], $failed['inspection']['found']],
+        );
         self::assertNull($this->given($ilse)['tag']);
         $this->send('PUT', '/api/pins/'.self::id(), ['athleteId' => $ilse, 'rackRopeId' => $rope]);
         $this->assertProblem('rackRopeId', 'failed its inspection');
@@ -95,7 +127,13 @@ final class RackApiTest extends ApiTestCase
         $this->hang('R1', '244');
         $ilse = $this->newAthlete();
         $own = self::id();
-        $this->send('PUT', '/api/ropes/'.$own, ['athleteId' => $ilse, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
+        $this->send('PUT', '/api/ropes/'.$own, [
+            'athleteId' => $ilse,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+        ]);
         self::assertSame([], $this->send('GET', '/api/rack/tonight')['given']);
         $this->send('POST', '/api/ropes/'.$own.'/inspection', ['failed' => ['no-strands']], self::change(1));
         $this->assertStatus(200);
@@ -109,12 +147,20 @@ final class RackApiTest extends ApiTestCase
         $second = $this->hang('R2', '247');
         $ilse = $this->newAthlete();
         self::assertSame('R1', $this->given($ilse)['tag']);
-        $night = $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => [['athleteId' => $ilse, 'rackRopeId' => $second]]]);
+        $night = $this->send('PUT', '/api/nights/'.self::id(), [
+            'pairs' => [['athleteId' => $ilse, 'rackRopeId' => $second]],
+        ]);
         $this->assertStatus(201);
         self::assertFalse($night['handedOut'], 'the computed one differs');
         self::assertSame([$first, $second], [$night['given'][0]['rackRopeId'], $night['given'][0]['writtenRopeId']]);
-        self::connection()->executeStatement('UPDATE given_rope SET local_day = local_day - INTERVAL 3 DAY WHERE gym_id = ?', [$gym->toBinary()]);
-        self::assertSame(['R2', 'gear.same_as_last'], [$this->given($ilse)['tag'], $this->given($ilse)['reasons'][1]['code']]);
+        self::connection()->executeStatement(
+            'UPDATE given_rope SET local_day = local_day - INTERVAL 3 DAY WHERE gym_id = ?',
+            [$gym->toBinary()],
+        );
+        self::assertSame(
+            ['R2', 'gear.same_as_last'],
+            [$this->given($ilse)['tag'], $this->given($ilse)['reasons'][1]['code']],
+        );
         $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => [['athleteId' => $ilse, 'rackRopeId' => $second]]]);
         self::assertTrue($this->send('GET', '/api/rack/tonight')['handedOut']);
         $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => []]);
@@ -129,9 +175,13 @@ final class RackApiTest extends ApiTestCase
         $rope = $this->hang('R1', '244');
         $other = $this->hang('R2', '246');
         [$ilse, $bram] = [$this->newAthlete(), $this->athleteCalled('Bram Oosterveel', '170')];
-        $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => [['athleteId' => $ilse, 'rackRopeId' => $rope], ['athleteId' => $bram, 'rackRopeId' => $rope]]]);
+        $this->send('PUT', '/api/nights/'.self::id(), [
+            'pairs' => [['athleteId' => $ilse, 'rackRopeId' => $rope], ['athleteId' => $bram, 'rackRopeId' => $rope]],
+        ]);
         $this->assertProblem('pairs[1].rackRopeId', 'R1 is given twice: to Ilse Tannow and to Bram Oosterveel.');
-        $this->send('PUT', '/api/nights/'.self::id(), ['pairs' => [['athleteId' => $ilse, 'rackRopeId' => $rope], ['athleteId' => $ilse, 'rackRopeId' => $other]]]);
+        $this->send('PUT', '/api/nights/'.self::id(), [
+            'pairs' => [['athleteId' => $ilse, 'rackRopeId' => $rope], ['athleteId' => $ilse, 'rackRopeId' => $other]],
+        ]);
         $this->assertProblem('pairs[1].athleteId', 'in this list already');
         self::assertFalse($this->send('GET', '/api/rack/tonight')['given'][0]['handedOut']);
         $this->pin($ilse, $rope);
@@ -148,7 +198,10 @@ final class RackApiTest extends ApiTestCase
         $far = $this->hang('R9', '290');
         $ilse = $this->newAthlete();
         $pin = $this->pin($ilse, $far);
-        self::assertSame(['R9', 'gear.pinned_misfit'], [$this->given($ilse)['tag'], $this->given($ilse)['reasons'][1]['code']]);
+        self::assertSame(
+            ['R9', 'gear.pinned_misfit'],
+            [$this->given($ilse)['tag'], $this->given($ilse)['reasons'][1]['code']],
+        );
         $this->send('DELETE', '/api/pins/'.$pin, null, self::change(1));
         self::assertSame('R1', $this->given($ilse)['tag']);
         $this->send('POST', '/api/pins/'.$pin.'/restore', null, self::change(2));

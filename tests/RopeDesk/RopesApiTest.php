@@ -16,8 +16,14 @@ final class RopesApiTest extends ApiTestCase
         $this->assertStatus(200);
         self::assertSame('armpit', $sizing['recommended']);
         self::assertSame('armpit', $sizing['chosen']);
-        self::assertSame(['below-chest', 'height', 'chest', 'armpit', 'breastbone', 'shoulder'], array_column($sizing['schools'], 'school'));
-        self::assertStringContainsString('Cable 244 cm: armpit school, both feet, handle ends', $sizing['reasons'][0]['sentence']);
+        self::assertSame(
+            ['below-chest', 'height', 'chest', 'armpit', 'breastbone', 'shoulder'],
+            array_column($sizing['schools'], 'school'),
+        );
+        self::assertStringContainsString(
+            'Cable 244 cm: armpit school, both feet, handle ends',
+            $sizing['reasons'][0]['sentence'],
+        );
         self::assertSame('thick-cord', $sizing['cable']['family']);
         self::assertEqualsWithDelta(2.4436, $sizing['turning']['cableLengthM'], 1e-9);
         self::assertCount(61, $sizing['turning']['arc']['under']);
@@ -32,13 +38,16 @@ final class RopesApiTest extends ApiTestCase
         self::assertEqualsWithDelta(1.05651, $turning['arc']['depthM'], 1e-5);
         self::assertEqualsWithDelta(0.55 * 1.68 - 1.05651, $turning['floorClearanceM'], 1e-5);
         self::assertEqualsWithDelta(0.55 * 1.68 + 1.05651 - 1.68, $turning['headClearanceM'], 1e-5);
-        self::assertEqualsWithDelta(0.55 * 1.68 + 1.05651 + 0.15 + 0.10, $turning['ceilingM'], 1e-5);
+        self::assertEqualsWithDelta(0.55 * 1.68 + 1.05651 + 0.15 + 0.1, $turning['ceilingM'], 1e-5);
     }
 
     public function testSchoolStanceAndHandleMayBeChosen(): void
     {
         $this->signInto();
-        $sizing = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/sizing?school=chest&stance=pinned&handle=12');
+        $sizing = $this->send(
+            'GET',
+            '/api/athletes/'.$this->newAthlete().'/sizing?school=chest&stance=pinned&handle=12',
+        );
         $chest = $sizing['schools'][array_search('chest', array_column($sizing['schools'], 'school'), true)];
         self::assertSame('chest', $sizing['chosen']);
         self::assertEqualsWithDelta(2 * 0.72 * 1.68 - 0.24, $chest['cableLengthM'], 1e-9);
@@ -106,7 +115,10 @@ final class RopesApiTest extends ApiTestCase
     public function testLessThanACentimetreIsNoOverride(): void
     {
         $this->signInto();
-        self::assertSame('', $this->keep($this->newAthlete(), ['cable' => '244', 'overrideReason' => 'rounded'])['overrideReason']);
+        self::assertSame(
+            '',
+            $this->keep($this->newAthlete(), ['cable' => '244', 'overrideReason' => 'rounded'])['overrideReason'],
+        );
     }
 
     public function testTheNewestRopeIsTheCurrentOneAndTakingItBackBringsTheLast(): void
@@ -149,7 +161,10 @@ final class RopesApiTest extends ApiTestCase
         $this->send('PUT', '/api/ropes/'.$id, $body);
         $this->send('PUT', '/api/ropes/'.$id, $body);
         $this->assertStatus(200);
-        self::assertSame(1, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM rope WHERE gym_id = ?', [$gym->toBinary()]));
+        self::assertSame(
+            1,
+            (int) self::connection()->fetchOne('SELECT COUNT(*) FROM rope WHERE gym_id = ?', [$gym->toBinary()]),
+        );
         $this->send('PUT', '/api/ropes/'.$id, ['school' => 'chest'] + $body);
         $this->assertStatus(409);
     }
@@ -169,6 +184,12 @@ final class RopesApiTest extends ApiTestCase
      */
     private static function rope(string $athlete): array
     {
-        return ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord'];
+        return [
+            'athleteId' => $athlete,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+        ];
     }
 }

@@ -21,7 +21,7 @@ final class TrimApiTest extends ApiTestCase
     {
         [$athlete] = $this->athleteWithRope('252');
         $trim = $this->send('GET', '/api/athletes/'.$athlete.'/trim?step=3%20cm');
-        self::assertEqualsWithDelta([2.46, 2.40, 2.34, 2.3092], array_column($trim['steps'], 'cableLengthM'), 1e-9);
+        self::assertEqualsWithDelta([2.46, 2.4, 2.34, 2.3092], array_column($trim['steps'], 'cableLengthM'), 1e-9);
         self::assertStringContainsString('three sets hold at 252 cm', $trim['steps'][0]['gate']['sentence']);
         self::assertFalse($trim['gateOpen']);
         self::assertStringContainsString('never two steps in one session', $trim['notToday']['sentence']);
@@ -44,7 +44,7 @@ final class TrimApiTest extends ApiTestCase
         $this->assertProblem('cable');
         $this->send('PUT', '/api/trims/'.self::id(), ['ropeId' => self::id(), 'cable' => '248']);
         $this->assertProblem('ropeId');
-        $trimmed = $this->send('PUT', '/api/trims/'.$id = self::id(), ['ropeId' => $rope, 'cable' => '248']);
+        $trimmed = $this->send('PUT', '/api/trims/'.($id = self::id()), ['ropeId' => $rope, 'cable' => '248']);
         $this->assertStatus(201);
         self::assertSame([2.48, 'trimmed from 252 cm'], [$trimmed['cableLengthM'], $trimmed['overrideReason']]);
         $this->send('PUT', '/api/trims/'.$id, ['ropeId' => $rope, 'cable' => '248']);
@@ -69,7 +69,10 @@ final class TrimApiTest extends ApiTestCase
         $this->log($athlete, 4, 20, 1);
         $trim = $this->send('GET', '/api/athletes/'.$athlete.'/trim');
         self::assertSame('cannot-tell', $trim['outcome']);
-        self::assertMatchesRegularExpression('/^Cannot tell yet: .* About \d+ more logged would tell\.$/', $trim['outcomeReason']['sentence']);
+        self::assertMatchesRegularExpression(
+            '/^Cannot tell yet: .* About \d+ more logged would tell\.$/',
+            $trim['outcomeReason']['sentence'],
+        );
         $this->log($athlete, 10, 20, 4);
         self::assertSame('let-out', $this->send('GET', '/api/athletes/'.$athlete.'/trim')['outcome']);
         $this->log($athlete, 3, 20, 0);
@@ -120,7 +123,15 @@ final class TrimApiTest extends ApiTestCase
         $this->signInto();
         $athlete = $this->newAthlete();
         $rope = self::id();
-        $this->send('PUT', '/api/ropes/'.$rope, ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord', 'cable' => $cable, 'overrideReason' => 'as it hangs']);
+        $this->send('PUT', '/api/ropes/'.$rope, [
+            'athleteId' => $athlete,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+            'cable' => $cable,
+            'overrideReason' => 'as it hangs',
+        ]);
         $this->assertStatus(201);
 
         return [$athlete, $rope];
@@ -128,18 +139,30 @@ final class TrimApiTest extends ApiTestCase
 
     private function ageRopes(int $days, string $cable = '%'): void
     {
-        self::connection()->executeStatement('UPDATE rope SET created_at = created_at - INTERVAL ? DAY WHERE cable_length_m LIKE ? AND gym_id = (SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1)', [$days, $cable]);
+        self::connection()->executeStatement(
+            'UPDATE rope SET created_at = created_at - INTERVAL ? DAY WHERE cable_length_m LIKE ? AND gym_id = (SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1)',
+            [$days, $cable],
+        );
     }
 
     private function ageAttempts(int $days, string $where = '1'): void
     {
-        self::connection()->executeStatement("UPDATE attempt SET logged_at = logged_at - INTERVAL ? DAY WHERE $where AND gym_id = (SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1)", [$days]);
+        self::connection()->executeStatement(
+            "UPDATE attempt SET logged_at = logged_at - INTERVAL ? DAY WHERE $where AND gym_id = (SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1)",
+            [$days],
+        );
     }
 
     private function log(string $athlete, int $times, int $reps, int $misses): void
     {
         for ($i = 0; $i < $times; ++$i) {
-            $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'sum', 'reps' => $reps, 'misses' => $misses]);
+            $this->send('PUT', '/api/attempts/'.self::id(), [
+                'athleteId' => $athlete,
+                'drill' => 'fifty-calm',
+                'kind' => 'sum',
+                'reps' => $reps,
+                'misses' => $misses,
+            ]);
             $this->assertStatus(201);
         }
     }

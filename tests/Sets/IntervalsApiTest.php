@@ -15,8 +15,14 @@ final class IntervalsApiTest extends ApiTestCase
         $id = $this->newAthlete();
         $set = $this->send('GET', "/api/athletes/$id/intervals?workS=30&restS=15&rounds=4");
         $this->assertStatus(200);
-        self::assertSame(['30/15 x4', 120, 45, 165], [$set['text'], $set['totalWorkS'], $set['totalRestS'], $set['totalS']]);
-        self::assertSame(['work', 'rest', 'work', 'rest', 'work', 'rest', 'work'], array_column($set['phases'], 'kind'));
+        self::assertSame(
+            ['30/15 x4', 120, 45, 165],
+            [$set['text'], $set['totalWorkS'], $set['totalRestS'], $set['totalS']],
+        );
+        self::assertSame(
+            ['work', 'rest', 'work', 'rest', 'work', 'rest', 'work'],
+            array_column($set['phases'], 'kind'),
+        );
         self::assertSame(220, $set['contacts'], '120 s at 110 jumps a minute');
         self::assertSame($set, $this->send('GET', "/api/athletes/$id/intervals?text=".rawurlencode($set['text'])));
     }
@@ -24,9 +30,19 @@ final class IntervalsApiTest extends ApiTestCase
     public function testACircuitGoesThroughItsStations(): void
     {
         $this->signInto();
-        $set = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/intervals?rounds=2&stations='.rawurlencode('hops, one-hand turns'));
+        $set = $this->send(
+            'GET',
+            '/api/athletes/'.
+                $this->newAthlete().
+                '/intervals?rounds=2&stations='.
+                rawurlencode('hops, one-hand turns'),
+        );
         self::assertSame('20/10 x2: hops, one-hand turns', $set['text']);
-        self::assertSame(['hops', 'one-hand turns', 'one-hand turns', 'hops', 'hops', 'one-hand turns', 'one-hand turns'], array_column($set['phases'], 'station'), 'a rest names what comes next');
+        self::assertSame(
+            ['hops', 'one-hand turns', 'one-hand turns', 'hops', 'hops', 'one-hand turns', 'one-hand turns'],
+            array_column($set['phases'], 'station'),
+            'a rest names what comes next',
+        );
     }
 
     public function testWhatIsCountedIsWhatTheGateCounts(): void
@@ -36,9 +52,16 @@ final class IntervalsApiTest extends ApiTestCase
         foreach (['singles', 'some-doubles'] as $experience) {
             $id = self::id();
             $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => $experience]));
-            $measures[] = [$this->send('GET', "/api/athletes/$id/intervals")['countKind'], $this->send('GET', "/api/athletes/$id/intervals?stations=hops")['countKind']];
+            $measures[] = [
+                $this->send('GET', "/api/athletes/$id/intervals")['countKind'],
+                $this->send('GET', "/api/athletes/$id/intervals?stations=hops")['countKind'],
+            ];
         }
-        self::assertSame([['streak', 'hold'], ['hold', 'streak']], $measures, 'Singles counts a streak, Mix holds 30 s; a circuit is logged the other way');
+        self::assertSame(
+            [['streak', 'hold'], ['hold', 'streak']],
+            $measures,
+            'Singles counts a streak, Mix holds 30 s; a circuit is logged the other way',
+        );
     }
 
     #[DataProvider('badQueries')]
@@ -60,6 +83,10 @@ final class IntervalsApiTest extends ApiTestCase
         yield 'no work' => ['workS=0', 'workS', '1'];
         yield 'a text that is none' => ['text=twenty+on', 'text', 'Interval set "twenty on": work/rest xrounds'];
         yield 'too many rounds in the text' => ['text=20/10+x61', 'text', 'Rounds "61": from 1 to 60.'];
-        yield 'a station without a name' => ['stations=hops,,skips', 'stations', 'Station "": a name of 1 to 40 characters'];
+        yield 'a station without a name' => [
+            'stations=hops,,skips',
+            'stations',
+            'Station "": a name of 1 to 40 characters',
+        ];
     }
 }

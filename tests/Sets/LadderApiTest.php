@@ -16,9 +16,16 @@ final class LadderApiTest extends ApiTestCase
         $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles']));
         $ladder = $this->send('GET', '/api/athletes/'.$id.'/ladder?family=pyramid&top=7');
         $this->assertStatus(200);
-        self::assertSame(['ladder-pyramid', 'streak', 7], [$ladder['code'], $ladder['countKind'], $ladder['rungs'][6]['reps']]);
+        self::assertSame(
+            ['ladder-pyramid', 'streak', 7],
+            [$ladder['code'], $ladder['countKind'], $ladder['rungs'][6]['reps']],
+        );
         self::assertCount(13, $ladder['rungs']);
-        self::assertSame([49, 98, 49], [$ladder['jumps'], $ladder['turns'], $ladder['contacts']], 'a pyramid of 7 is 49 jumps');
+        self::assertSame(
+            [49, 98, 49],
+            [$ladder['jumps'], $ladder['turns'], $ladder['contacts']],
+            'a pyramid of 7 is 49 jumps',
+        );
         self::assertSame('7 doubles', $ladder['rungs'][6]['text']);
         self::assertCount(7, $ladder['rungs'][6]['beats']);
         self::assertLessThan($ladder['rungs'][0]['chance'], $ladder['rungs'][6]['chance']);
@@ -33,7 +40,13 @@ final class LadderApiTest extends ApiTestCase
         $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles']));
         $before = $this->send('GET', "/api/athletes/$id/ladder?top=20");
         for ($i = 0; $i < 6; ++$i) {
-            $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $id, 'drill' => 'big-sets', 'kind' => 'streak', 'reps' => 3 + $i % 3, 'end' => 'miss']);
+            $this->send('PUT', '/api/attempts/'.self::id(), [
+                'athleteId' => $id,
+                'drill' => 'big-sets',
+                'kind' => 'streak',
+                'reps' => 3 + ($i % 3),
+                'end' => 'miss',
+            ]);
         }
         $after = $this->send('GET', "/api/athletes/$id/ladder?top=20");
         self::assertLessThan($before['rungs'][19]['chance'], $after['rungs'][19]['chance']);
@@ -49,7 +62,11 @@ final class LadderApiTest extends ApiTestCase
         self::assertSame('12 singles', $ladder['rungs'][11]['text']);
         self::assertSame(['streak', 12], [$ladder['countKind'], $ladder['rungs'][11]['reps']]);
         $mixed = $this->send('GET', "/api/athletes/$id/ladder?family=falling-singles&top=5");
-        self::assertSame('tries', $mixed['countKind'], 'a rung of singles with one double says nothing about a hundred singles');
+        self::assertSame(
+            'tries',
+            $mixed['countKind'],
+            'a rung of singles with one double says nothing about a hundred singles',
+        );
         self::assertSame([1, 1, 1, 1, 1], array_column($mixed['rungs'], 'reps'));
     }
 
@@ -57,11 +74,24 @@ final class LadderApiTest extends ApiTestCase
     {
         $this->signInto();
         $id = self::id();
-        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles', 'birthYear' => 1990]));
-        self::assertStringContainsString(' 0 before it today', $this->send('GET', "/api/athletes/$id/ladder?top=5")['load']['sentence']);
+        $this->send(
+            'PUT',
+            '/api/athletes/'.$id,
+            self::athlete(['experience' => 'linked-doubles', 'birthYear' => 1990]),
+        );
+        self::assertStringContainsString(
+            ' 0 before it today',
+            $this->send('GET', "/api/athletes/$id/ladder?top=5")['load']['sentence'],
+        );
         $before = $this->send('GET', "/api/athletes/$id/today")['gate']['chance'];
         foreach ([3, 4, 5] as $reps) {
-            $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $id, 'drill' => 'ladder-rising', 'kind' => 'streak', 'reps' => $reps, 'end' => 'miss']);
+            $this->send('PUT', '/api/attempts/'.self::id(), [
+                'athleteId' => $id,
+                'drill' => 'ladder-rising',
+                'kind' => 'streak',
+                'reps' => $reps,
+                'end' => 'miss',
+            ]);
             $this->assertStatus(201);
         }
         self::assertLessThan($before, $this->send('GET', "/api/athletes/$id/today")['gate']['chance']);

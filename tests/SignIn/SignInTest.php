@@ -37,7 +37,10 @@ final class SignInTest extends ApiTestCase
         $coach = $this->coach();
         $wrong = $this->send('POST', '/api/sign-in', ['email' => $coach->email(), 'password' => 'wrong']);
         $this->assertStatus(401);
-        $unknown = $this->send('POST', '/api/sign-in', ['email' => self::id().'@nowhere.example', 'password' => 'wrong']);
+        $unknown = $this->send('POST', '/api/sign-in', [
+            'email' => self::id().'@nowhere.example',
+            'password' => 'wrong',
+        ]);
         $this->assertStatus(401);
         self::assertSame($wrong, $unknown);
     }
@@ -87,12 +90,22 @@ final class SignInTest extends ApiTestCase
     {
         $coach = $this->coach();
         $credentials = ['email' => $coach->email(), 'password' => self::PASSWORD];
-        foreach ([['Origin' => 'http://evil.example'], ['csrf-token' => ''], ['Sec-Fetch-Site' => 'cross-site'], ['Origin' => '', 'Sec-Fetch-Site' => 'same-site']] as $headers) {
+        foreach (
+            [
+                ['Origin' => 'http://evil.example'],
+                ['csrf-token' => ''],
+                ['Sec-Fetch-Site' => 'cross-site'],
+                ['Origin' => '', 'Sec-Fetch-Site' => 'same-site'],
+            ] as $headers
+        ) {
             $this->send('POST', '/api/sign-in', $credentials, $headers);
             $this->assertStatus(403);
         }
         $this->signInto();
-        $this->send('PUT', '/api/athletes/'.self::id(), self::athlete(), ['Origin' => 'http://evil.example', 'Referer' => 'http://evil.example/page']);
+        $this->send('PUT', '/api/athletes/'.self::id(), self::athlete(), [
+            'Origin' => 'http://evil.example',
+            'Referer' => 'http://evil.example/page',
+        ]);
         $this->assertStatus(403);
         self::assertSame([], $this->send('GET', '/api/athletes'));
     }
@@ -114,6 +127,8 @@ final class SignInTest extends ApiTestCase
 
     private static function hash(): string
     {
-        return self::service(PasswordHasherFactoryInterface::class)->getPasswordHasher(SignedInCoach::class)->hash(self::PASSWORD);
+        return self::service(PasswordHasherFactoryInterface::class)
+            ->getPasswordHasher(SignedInCoach::class)
+            ->hash(self::PASSWORD);
     }
 }

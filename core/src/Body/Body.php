@@ -46,7 +46,7 @@ final readonly class Body
     /** The statures the app accepts: the smallest child who skips to the tallest adult, with room. */
     public static function statures(): LengthRange
     {
-        return LengthRange::of('Height', Length::ofMetres(0.90), Length::ofMetres(2.30));
+        return LengthRange::of('Height', Length::ofMetres(0.9), Length::ofMetres(2.3));
     }
 
     public function heightOf(Landmark $landmark): LandmarkHeight

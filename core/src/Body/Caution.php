@@ -30,10 +30,13 @@ enum Caution: string
 
     public function advice(): Verdict
     {
-        return Verdict::of(match ($this) {
-            self::RedFlag => 'caution.stop',
-            self::Pain => 'caution.pain',
-            default => 'caution.ask_first',
-        }, ['caution' => $this->value]);
+        return Verdict::of(
+            match ($this) {
+                self::RedFlag => 'caution.stop',
+                self::Pain => 'caution.pain',
+                default => 'caution.ask_first',
+            },
+            ['caution' => $this->value],
+        );
     }
 }

@@ -20,6 +20,8 @@ final class Growth
     {
         $grown = $now->metres() - $whenSized->metres();
 
-        return $grown < self::MATTERS_M ? null : Verdict::of('growth.size_again', ['grown_m' => $grown, 'then_m' => $whenSized->metres()]);
+        return $grown < self::MATTERS_M
+            ? null
+            : Verdict::of('growth.size_again', ['grown_m' => $grown, 'then_m' => $whenSized->metres()]);
     }
 }

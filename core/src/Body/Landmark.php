@@ -31,11 +31,11 @@ enum Landmark: string
             self::Shoulder => 0.818,
             self::Armpit => 0.76,
             self::Chest => 0.72,
-            self::BelowChest => 0.70,
+            self::BelowChest => 0.7,
             self::Breastbone => 0.69,
             self::Ribs => 0.66,
-            self::Waist => 0.60,
-            self::Hip => 0.530,
+            self::Waist => 0.6,
+            self::Hip => 0.53,
         };
     }
 }

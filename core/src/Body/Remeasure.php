@@ -37,6 +37,8 @@ final readonly class Remeasure
     /** @param int $monthsAgo whole months since the last reading */
     public function reminder(int $monthsAgo): ?Verdict
     {
-        return $monthsAgo < $this->months ? null : Verdict::of('growth.measure_again', ['months' => $monthsAgo, 'every' => $this->months]);
+        return $monthsAgo < $this->months
+            ? null
+            : Verdict::of('growth.measure_again', ['months' => $monthsAgo, 'every' => $this->months]);
     }
 }

@@ -37,7 +37,7 @@ enum CableFamily: string
             self::MediumCord => 0.004,
             self::CoatedSteel => 0.0025,
             self::ThinWire => 0.0018,
-            self::Weighted => 0.010,
+            self::Weighted => 0.01,
         };
     }
 
@@ -48,11 +48,11 @@ enum CableFamily: string
     public function linearDensity(): LinearDensity
     {
         return match ($this) {
-            self::Beaded => LinearDensity::ofKilogramsPerMetre(0.070),
+            self::Beaded => LinearDensity::ofKilogramsPerMetre(0.07),
             self::ThickCord, self::MediumCord => self::solidCord($this->diameter(), self::CORD_DENSITY),
             self::CoatedSteel => self::coatedSteel(0.0015, $this->diameter()),
             self::ThinWire => self::coatedSteel(0.0012, $this->diameter()),
-            self::Weighted => LinearDensity::ofKilogramsPerMetre(0.160),
+            self::Weighted => LinearDensity::ofKilogramsPerMetre(0.16),
         };
     }
 
@@ -71,7 +71,9 @@ enum CableFamily: string
         $nearest = self::ThickCord;
         $least = \INF;
         foreach (self::cases() as $family) {
-            $off = abs(log($density->kilogramsPerMetre() / $family->linearDensity()->kilogramsPerMetre())) + abs(log($diameterM / $family->diameter()));
+            $off =
+                abs(log($density->kilogramsPerMetre() / $family->linearDensity()->kilogramsPerMetre())) +
+                abs(log($diameterM / $family->diameter()));
             if ($off < $least) {
                 [$nearest, $least] = [$family, $off];
             }
@@ -82,14 +84,18 @@ enum CableFamily: string
 
     public static function solidCord(float $diameterM, float $densityKgPerM3): LinearDensity
     {
-        return LinearDensity::ofKilogramsPerMetre($densityKgPerM3 * \M_PI * $diameterM ** 2 / 4);
+        return LinearDensity::ofKilogramsPerMetre(($densityKgPerM3 * \M_PI * $diameterM ** 2) / 4);
     }
 
     /** Steel strand of the core diameter inside a coating of the outer one. */
-    public static function coatedSteel(float $coreDiameterM, float $diameterM, float $strandFactor = self::STRAND_FACTOR, float $coatingDensity = self::COATING_DENSITY): LinearDensity
-    {
-        $core = $strandFactor * ($coreDiameterM * 1000) ** 2 / 100;
-        $coating = $coatingDensity * \M_PI * ($diameterM ** 2 - $coreDiameterM ** 2) / 4;
+    public static function coatedSteel(
+        float $coreDiameterM,
+        float $diameterM,
+        float $strandFactor = self::STRAND_FACTOR,
+        float $coatingDensity = self::COATING_DENSITY,
+    ): LinearDensity {
+        $core = ($strandFactor * ($coreDiameterM * 1000) ** 2) / 100;
+        $coating = ($coatingDensity * \M_PI * ($diameterM ** 2 - $coreDiameterM ** 2)) / 4;
 
         return LinearDensity::ofKilogramsPerMetre($core + $coating);
     }

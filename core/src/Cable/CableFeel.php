@@ -42,9 +42,17 @@ final readonly class CableFeel
     }
 
     /** @throws OutOfRange when the diameter, a coefficient or the rate is not above 0 */
-    public static function of(TurningRope $rope, LinearDensity $density, float $diameterM, Rate $turns, float $dragCoefficient = self::USUAL_DRAG_COEFFICIENT, float $airDensity = self::USUAL_AIR_DENSITY): self
-    {
-        foreach (['diameter' => $diameterM, 'drag coefficient' => $dragCoefficient, 'air density' => $airDensity] as $name => $value) {
+    public static function of(
+        TurningRope $rope,
+        LinearDensity $density,
+        float $diameterM,
+        Rate $turns,
+        float $dragCoefficient = self::USUAL_DRAG_COEFFICIENT,
+        float $airDensity = self::USUAL_AIR_DENSITY,
+    ): self {
+        foreach (
+            ['diameter' => $diameterM, 'drag coefficient' => $dragCoefficient, 'air density' => $airDensity] as $name => $value
+        ) {
             if (!($value > 0) || is_infinite($value)) {
                 throw OutOfRange::of($name, \sprintf('%.6g', $value), 'above 0');
             }
@@ -57,7 +65,7 @@ final readonly class CableFeel
 
         return new self(
             $handle,
-            $m > 0.0 ? $handle * (1 - $m) / (1 + $m) : 0.0,
+            $m > 0.0 ? ($handle * (1 - $m)) / (1 + $m) : 0.0,
             $power,
             $integral,
             $handle > 0.0 ? $power / (2 * $omega * $handle) : 0.0,
@@ -76,7 +84,8 @@ final readonly class CableFeel
         }
         [$first, $second, $third] = self::sineIntegrals($m);
 
-        return 2 * $half * $rope->depth->metres() ** 3 / $rope->quarterPeriod() * (($first - $second) + 2 * $m / (1 - $m) * ($second - $third));
+        return ((2 * $half * $rope->depth->metres() ** 3) / $rope->quarterPeriod()) *
+            ($first - $second + ((2 * $m) / (1 - $m)) * ($second - $third));
     }
 
     /**

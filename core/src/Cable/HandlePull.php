@@ -27,6 +27,6 @@ final class HandlePull
         }
         $speed = $turns->radiansPerSecond() * $rope->depth->metres();
 
-        return $density->kilogramsPerMetre() * $speed ** 2 * (1 + $m) / (4 * $m);
+        return ($density->kilogramsPerMetre() * $speed ** 2 * (1 + $m)) / (4 * $m);
     }
 }

@@ -30,11 +30,19 @@ final readonly class WeighedPiece
     {
         self::lengths()->check($length);
         if (!($grams >= self::LEAST_GRAMS && $grams <= self::MOST_GRAMS)) {
-            throw OutOfRange::of('Weight', \sprintf('%.6g g', $grams), \sprintf('%.0f to %.0f g', self::LEAST_GRAMS, self::MOST_GRAMS));
+            throw OutOfRange::of(
+                'Weight',
+                \sprintf('%.6g g', $grams),
+                \sprintf('%.0f to %.0f g', self::LEAST_GRAMS, self::MOST_GRAMS),
+            );
         }
         $perMetre = $grams / $length->metres();
         if ($perMetre < self::LEAST_G_PER_M || $perMetre > self::MOST_G_PER_M) {
-            throw OutOfRange::of('Weight', \sprintf('%.6g g for %.3g m, %.3g g a metre,', $grams, $length->metres(), $perMetre), \sprintf('%.0f to %.0f g a metre', self::LEAST_G_PER_M, self::MOST_G_PER_M));
+            throw OutOfRange::of(
+                'Weight',
+                \sprintf('%.6g g for %.3g m, %.3g g a metre,', $grams, $length->metres(), $perMetre),
+                \sprintf('%.0f to %.0f g a metre', self::LEAST_G_PER_M, self::MOST_G_PER_M),
+            );
         }
 
         return new self(LinearDensity::ofKilogramsPerMetre($perMetre / 1000));
@@ -42,6 +50,6 @@ final readonly class WeighedPiece
 
     public static function lengths(): LengthRange
     {
-        return LengthRange::of('Piece', Length::ofMetres(0.10), Length::ofMetres(20.0));
+        return LengthRange::of('Piece', Length::ofMetres(0.1), Length::ofMetres(20.0));
     }
 }

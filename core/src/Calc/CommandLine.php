@@ -36,14 +36,21 @@ final readonly class CommandLine
             if (null === $name) {
                 return new self(self::DONE, self::listing(), '');
             }
-            $raw = [] === $words && null !== $input && '' !== trim($input) ? self::fromJson($input) : self::fromWords($words);
+            $raw =
+                [] === $words && null !== $input && '' !== trim($input)
+                    ? self::fromJson($input)
+                    : self::fromWords($words);
             $out = null === $files ? null : $raw['out'] ?? null;
             if (\is_string($out)) {
                 unset($raw['out']);
             }
             $result = Registry::run($name, self::opened($name, $raw, $files));
             if (\is_string($result['wav'] ?? null)) {
-                $result['wav'] = \is_string($out) ? self::written($result['wav'], $out, $files) : ($json ? $result['wav'] : 'add out=FILE.wav to write it');
+                $result['wav'] = \is_string($out)
+                    ? self::written($result['wav'], $out, $files)
+                    : ($json
+                        ? $result['wav']
+                        : 'add out=FILE.wav to write it');
             }
 
             return new self(self::DONE, $json ? self::json($result) : PlainText::of($result), '');
@@ -67,7 +74,8 @@ final readonly class CommandLine
         foreach (Registry::named($name)->fields() as $field) {
             $path = $raw[$field->name] ?? null;
             if (FieldKind::Wav === $field->kind && \is_string($path)) {
-                $raw[$field->name] = $files->read($path) ?? throw BadInput::of($field->name, $path, 'a file that can be read');
+                $raw[$field->name] =
+                    $files->read($path) ?? throw BadInput::of($field->name, $path, 'a file that can be read');
             }
         }
 
@@ -76,7 +84,9 @@ final readonly class CommandLine
 
     private static function written(string $base64, string $path, ?WavFiles $files): string
     {
-        return true === $files?->write($path, (string) base64_decode($base64, true)) ? $path : throw BadInput::of('out', $path, 'a file that can be written');
+        return true === $files?->write($path, (string) base64_decode($base64, true))
+            ? $path
+            : throw BadInput::of('out', $path, 'a file that can be written');
     }
 
     /**
@@ -125,7 +135,14 @@ final readonly class CommandLine
      */
     private static function json(array $result): string
     {
-        return json_encode($result, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION)."\n";
+        return json_encode(
+            $result,
+            \JSON_THROW_ON_ERROR |
+                \JSON_PRETTY_PRINT |
+                \JSON_UNESCAPED_UNICODE |
+                \JSON_UNESCAPED_SLASHES |
+                \JSON_PRESERVE_ZERO_FRACTION,
+        )."\n";
     }
 
     private static function listing(): string
@@ -136,7 +153,13 @@ final readonly class CommandLine
             foreach ($calculation->fields() as $field) {
                 $names = implode(' or ', [...$field->aliases, $field->name]);
                 $default = null === $field->default ? '' : \sprintf(' (default %s)', $field->default);
-                $text .= \sprintf("  %-32s %s%s%s\n", $names, $field->meaning, $field->required ? ', needed' : '', $default);
+                $text .= \sprintf(
+                    "  %-32s %s%s%s\n",
+                    $names,
+                    $field->meaning,
+                    $field->required ? ', needed' : '',
+                    $default,
+                );
             }
         }
 

@@ -41,7 +41,31 @@ final class Registry
      */
     public static function all(): array
     {
-        return [new RopeCalculation(), new ArcCalculation(), new ArcLengthCalculation(), new FitCalculation(), new CableCalculation(), new TrimCalculation(), new AssignCalculation(), new CutCalculation(), new PatternCalculation(), new RhythmCalculation(), new SoundCalculation(), new SynthCalculation(), new JumpCalculation(), new FramesCalculation(), new StreakCalculation(), new GateCalculation(), new SurvivalCalculation(), new WeibullCalculation(), new LadderCalculation(), new IntervalCalculation(), new PaceCalculation(), new ScaleCalculation(), new FaultCalculation()];
+        return [
+            new RopeCalculation(),
+            new ArcCalculation(),
+            new ArcLengthCalculation(),
+            new FitCalculation(),
+            new CableCalculation(),
+            new TrimCalculation(),
+            new AssignCalculation(),
+            new CutCalculation(),
+            new PatternCalculation(),
+            new RhythmCalculation(),
+            new SoundCalculation(),
+            new SynthCalculation(),
+            new JumpCalculation(),
+            new FramesCalculation(),
+            new StreakCalculation(),
+            new GateCalculation(),
+            new SurvivalCalculation(),
+            new WeibullCalculation(),
+            new LadderCalculation(),
+            new IntervalCalculation(),
+            new PaceCalculation(),
+            new ScaleCalculation(),
+            new FaultCalculation(),
+        ];
     }
 
     /** @throws BadInput when there is none of that name */
@@ -73,7 +97,11 @@ final class Registry
         } catch (BadInput $e) {
             throw $e;
         } catch (CoreException $e) {
-            if ($e instanceof \LogicException && !$e instanceof \DomainException && !$e instanceof \InvalidArgumentException) {
+            if (
+                $e instanceof \LogicException
+                && !($e instanceof \DomainException)
+                && !($e instanceof \InvalidArgumentException)
+            ) {
                 throw $e;
             }
             throw BadInput::because('input', $name, $e->getMessage(), 'values that fit each other');

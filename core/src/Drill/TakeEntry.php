@@ -23,10 +23,20 @@ final readonly class TakeEntry
 
     public static function of(RhythmReport $reading, CountKind $countKind): self
     {
-        $misses = 0 === $reading->turns ? 0 : \count(array_filter($reading->streaks, static fn (array $streak): bool => 'miss' === $streak['ended']));
+        $misses =
+            0 === $reading->turns
+                ? 0
+                : \count(
+                    array_filter($reading->streaks, static fn (array $streak): bool => 'miss' === $streak['ended']),
+                );
         $reps = CountKind::Hold === $countKind ? (int) round($reading->seconds) : self::reps($reading);
 
-        return new self($countKind, $reps, $misses, CountKind::Streak === $countKind && $misses > 0 && \count($reading->streaks) > 1);
+        return new self(
+            $countKind,
+            $reps,
+            $misses,
+            CountKind::Streak === $countKind && $misses > 0 && \count($reading->streaks) > 1,
+        );
     }
 
     private static function reps(RhythmReport $reading): int

@@ -32,19 +32,30 @@ final readonly class CueAdvice
      */
     public static function of(Fault $fault, array $signs): self
     {
-        $values = ['fault' => $fault->code, 'why' => $fault->why, 'signs' => implode(', ', array_map(static fn (Sign $sign): string => $sign->text(), $signs))];
-        $explained = array_values(array_filter($fault->evidence, static fn (Evidence $evidence): bool => \in_array($evidence->sign, $signs, true)));
+        $values = [
+            'fault' => $fault->code,
+            'why' => $fault->why,
+            'signs' => implode(', ', array_map(static fn (Sign $sign): string => $sign->text(), $signs)),
+        ];
+        $explained = array_values(
+            array_filter(
+                $fault->evidence,
+                static fn (Evidence $evidence): bool => \in_array($evidence->sign, $signs, true),
+            ),
+        );
         $telling = ($explained[0] ?? $fault->evidence[0])->sign;
 
         return new self(
             '' === $fault->cue ? $fault->drill : $fault->cue,
             $fault->drill,
             Verdict::of([] === $signs ? 'cue.known' : 'cue.because', $values),
-            null === $fault->stepBack ? null : Verdict::of('cue.step_back', [
-                'goes' => self::GOES_BEFORE_STEPPING_BACK,
-                'stage' => $fault->stepBack->value,
-                'drill' => DrillTable::ofStage($fault->stepBack)[0]->title,
-            ]),
+            null === $fault->stepBack
+                ? null
+                : Verdict::of('cue.step_back', [
+                    'goes' => self::GOES_BEFORE_STEPPING_BACK,
+                    'stage' => $fault->stepBack->value,
+                    'drill' => DrillTable::ofStage($fault->stepBack)[0]->title,
+                ]),
             Verdict::of('cue.watch', ['sign' => $telling->text()]),
         );
     }

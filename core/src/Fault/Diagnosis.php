@@ -58,7 +58,9 @@ final readonly class Diagnosis
      */
     private static function score(Fault $fault, array $signs, Stage $stage, bool $ropeChecked): float
     {
-        $score = log($stage->number() >= $fault->from->number() && $stage->number() <= $fault->to->number() ? self::USUAL : 1.0);
+        $score = log(
+            $stage->number() >= $fault->from->number() && $stage->number() <= $fault->to->number() ? self::USUAL : 1.0,
+        );
         if ($fault->isOfTheRope() && $ropeChecked) {
             $score -= Weight::Strong->log();
         }
@@ -82,7 +84,12 @@ final readonly class Diagnosis
      */
     private static function explained(Fault $fault, array $signs): array
     {
-        return array_values(array_filter($fault->evidence, static fn (Evidence $evidence): bool => \in_array($evidence->sign, $signs, true)));
+        return array_values(
+            array_filter(
+                $fault->evidence,
+                static fn (Evidence $evidence): bool => \in_array($evidence->sign, $signs, true),
+            ),
+        );
     }
 
     private static function advice(Fault $fault, bool $ropeFirst): Verdict

@@ -58,12 +58,29 @@ enum Sign: string
     public function place(): Place
     {
         return match (true) {
-            $this->isOneOf(self::HandsDriftOut, self::HandsAboveWaist, self::HandsUneven, self::HandsSwing, self::HandsTogether, self::BigCircles, self::StiffArms, self::LateHands) => Place::Hands,
+            $this->isOneOf(
+                self::HandsDriftOut,
+                self::HandsAboveWaist,
+                self::HandsUneven,
+                self::HandsSwing,
+                self::HandsTogether,
+                self::BigCircles,
+                self::StiffArms,
+                self::LateHands,
+            ) => Place::Hands,
             $this->isOneOf(self::CatchesToes, self::CatchesOneFoot, self::FeetForward, self::FeetApart, self::OnHeels) => Place::Feet,
             $this->isOneOf(self::HeelsToSeat, self::KneesUp, self::KneesUpLate, self::DeepKnees) => Place::Legs,
             $this->isOneOf(self::ChestDown, self::BoardStiff, self::HipsSway, self::ShouldersUp, self::Travels) => Place::Trunk,
             $this->isOneOf(self::HeadBobs, self::HeadTurns) => Place::Head,
-            $this->isOneOf(self::RopeHitsHead, self::CatchesShoulder, self::RopeFarInFront, self::RopeOffCentre, self::RopeKinked, self::RopeWithoutFeel, self::TripsOnSecondPass) => Place::Rope,
+            $this->isOneOf(
+                self::RopeHitsHead,
+                self::CatchesShoulder,
+                self::RopeFarInFront,
+                self::RopeOffCentre,
+                self::RopeKinked,
+                self::RopeWithoutFeel,
+                self::TripsOnSecondPass,
+            ) => Place::Rope,
             $this->isOneOf(self::HeavyLanding, self::TwoLandings, self::Slap, self::WhirrBeforeTakeOff, self::NoWhistle) => Place::Sound,
             self::ShouldersBurn === $this => Place::Feeling,
             default => Place::Beat,

@@ -61,8 +61,16 @@ final readonly class Assignment
      * @param array<int, float>      $v
      * @param array<int, int>        $match
      */
-    private static function augment(array $cost, int $row, int $columns, int $root, float $left, array &$u, array &$v, array &$match): void
-    {
+    private static function augment(
+        array $cost,
+        int $row,
+        int $columns,
+        int $root,
+        float $left,
+        array &$u,
+        array &$v,
+        array &$match,
+    ): void {
         $match[$root] = $row;
         $distance = array_fill(0, $root, \INF);
         $from = array_fill(0, $root, $root);
@@ -109,11 +117,19 @@ final readonly class Assignment
     {
         $columns = \count($cost[0] ?? []);
         if (\count($cost) > self::MOST || $columns > self::MOST) {
-            throw OutOfRange::of('table', \count($cost).' × '.$columns, 'at most '.self::MOST.' rows and columns');
+            throw OutOfRange::of(
+                'table',
+                \count($cost).' × '.$columns,
+                'at most '.self::MOST.' rows and columns',
+            );
         }
         foreach ($cost as $i => $row) {
             if (\count($row) !== $columns) {
-                throw OutOfRange::of('row '.($i + 1), \count($row).' costs', $columns.' costs, as in the first row');
+                throw OutOfRange::of(
+                    'row '.($i + 1),
+                    \count($row).' costs',
+                    $columns.' costs, as in the first row',
+                );
             }
             foreach ($row as $price) {
                 if (null !== $price && !is_finite($price)) {

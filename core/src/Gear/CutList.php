@@ -51,11 +51,21 @@ final readonly class CutList
         $counts = array_map(static fn (array $piece): int => $piece[1], $pieces);
         arsort($sizes);
         $order = array_keys($sizes);
-        $packing = Packing::of(array_values($sizes), array_map(static fn (int $i): int => $counts[$i], $order), $capacity);
+        $packing = Packing::of(
+            array_values($sizes),
+            array_map(static fn (int $i): int => $counts[$i], $order),
+            $capacity,
+        );
         $patterns = array_map(static fn (array $fill): array => self::inOrder($fill, $order), $packing->bins);
         $taken = array_sum(array_map(static fn (array $piece): float => $piece[1] * ($piece[0] + $allowanceM), $pieces));
 
-        return new self(CutPattern::gathered($patterns), \count($packing->bins), $packing->lowerBound, $packing->proven, \count($packing->bins) * $stockM - $taken);
+        return new self(
+            CutPattern::gathered($patterns),
+            \count($packing->bins),
+            $packing->lowerBound,
+            $packing->proven,
+            \count($packing->bins) * $stockM - $taken,
+        );
     }
 
     /**
@@ -89,14 +99,26 @@ final readonly class CutList
             throw OutOfRange::of('pieces', (string) $all, 'at most '.self::MOST_PIECES);
         }
         if (!($stockM > 0) || !($allowanceM >= 0) || !($kerfM >= 0)) {
-            throw OutOfRange::of('stock', \sprintf('%.6g m, allowance %.6g m, kerf %.6g m', $stockM, $allowanceM, $kerfM), 'a stock above 0, the others 0 or above');
+            throw OutOfRange::of(
+                'stock',
+                \sprintf('%.6g m, allowance %.6g m, kerf %.6g m', $stockM, $allowanceM, $kerfM),
+                'a stock above 0, the others 0 or above',
+            );
         }
         foreach ($pieces as [$length, $count]) {
             if (!($length > 0) || $count < 0) {
-                throw OutOfRange::of('piece', \sprintf('%.6g m × %d', $length, $count), 'a length above 0, 0 or more times');
+                throw OutOfRange::of(
+                    'piece',
+                    \sprintf('%.6g m × %d', $length, $count),
+                    'a length above 0, 0 or more times',
+                );
             }
             if (self::steps($length + $allowanceM) > self::steps($stockM)) {
-                throw OutOfRange::of('piece', \sprintf('%.6g m with %.6g m allowance', $length, $allowanceM), \sprintf('at most the stock\'s %.6g m', $stockM));
+                throw OutOfRange::of(
+                    'piece',
+                    \sprintf('%.6g m with %.6g m allowance', $length, $allowanceM),
+                    \sprintf('at most the stock\'s %.6g m', $stockM),
+                );
             }
         }
     }

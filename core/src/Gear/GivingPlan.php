@@ -35,9 +35,15 @@ final readonly class GivingPlan
      */
     public static function of(array $wishes, array $ropes): self
     {
-        $pinned = array_filter(array_map(static fn (RopeWish $wish): ?string => $wish->pinnedTag, $wishes), is_string(...));
+        $pinned = array_filter(
+            array_map(static fn (RopeWish $wish): ?string => $wish->pinnedTag, $wishes),
+            is_string(...),
+        );
         $cost = array_map(
-            static fn (RopeWish $wish): array => array_map(static fn (SharedRope $rope): ?float => self::cost($wish, $rope, $pinned), $ropes),
+            static fn (RopeWish $wish): array => array_map(
+                static fn (SharedRope $rope): ?float => self::cost($wish, $rope, $pinned),
+                $ropes,
+            ),
             $wishes,
         );
         $found = Assignment::of($cost);
@@ -51,11 +57,19 @@ final readonly class GivingPlan
         foreach ($wishes as $i => $wish) {
             $column = $found->columnOf[$i];
             if (null === $column) {
-                $given[] = ['wish' => $wish, 'rope' => null, 'reasons' => self::whyNone($wish, $ropes, $cost[$i], $holders)];
+                $given[] = [
+                    'wish' => $wish,
+                    'rope' => null,
+                    'reasons' => self::whyNone($wish, $ropes, $cost[$i], $holders),
+                ];
                 $toBuy[] = $wish->cable;
                 continue;
             }
-            $given[] = ['wish' => $wish, 'rope' => $ropes[$column], 'reasons' => self::why($wish, $ropes, $column, $cost[$i], $holders)];
+            $given[] = [
+                'wish' => $wish,
+                'rope' => $ropes[$column],
+                'reasons' => self::why($wish, $ropes, $column, $cost[$i], $holders),
+            ];
         }
         usort($toBuy, static fn (Length $a, Length $b): int => $a->compareTo($b));
 
@@ -71,7 +85,13 @@ final readonly class GivingPlan
             !$rope->isSafe() => null,
             null !== $wish->pinnedTag => $wish->pinnedTag === $rope->tag ? self::PINNED_COST : null,
             $rope->keptBack || \in_array($rope->tag, $pinned, true) => null,
-            default => RopeMatch::cost($wish->cable->metres(), $wish->stage, $rope->cable->metres(), $rope->family, $wish->lastTag === $rope->tag),
+            default => RopeMatch::cost(
+                $wish->cable->metres(),
+                $wish->stage,
+                $rope->cable->metres(),
+                $rope->family,
+                $wish->lastTag === $rope->tag,
+            ),
         };
     }
 
@@ -91,16 +111,43 @@ final readonly class GivingPlan
             $over > 0 => 'gear.long',
             default => 'gear.short',
         };
-        $reasons = [Verdict::of($code, ['tag' => $rope->tag, 'rope_m' => $rope->cable->metres(), 'ideal_m' => $wish->cable->metres(), 'off_m' => abs($over)])];
+        $reasons = [
+            Verdict::of($code, [
+                'tag' => $rope->tag,
+                'rope_m' => $rope->cable->metres(),
+                'ideal_m' => $wish->cable->metres(),
+                'off_m' => abs($over),
+            ]),
+        ];
         if (null !== $wish->pinnedTag) {
-            return [...$reasons, Verdict::of(null === RopeMatch::cost($wish->cable->metres(), $wish->stage, $rope->cable->metres(), $rope->family, false) ? 'gear.pinned_misfit' : 'gear.pinned')];
+            return [
+                ...$reasons,
+                Verdict::of(
+                    null ===
+                    RopeMatch::cost($wish->cable->metres(), $wish->stage, $rope->cable->metres(), $rope->family, false)
+                        ? 'gear.pinned_misfit'
+                        : 'gear.pinned',
+                ),
+            ];
         }
         if ($wish->lastTag === $rope->tag) {
             $reasons[] = Verdict::of('gear.same_as_last');
         }
         foreach ($cost as $j => $price) {
-            if (null !== $price && null !== $cost[$column] && $price < $cost[$column] - self::SAME_M && isset($holders[$j])) {
-                return [...$reasons, Verdict::of('gear.nearer_serves', ['tag' => $ropes[$j]->tag, 'rope_m' => $ropes[$j]->cable->metres(), 'holder' => $holders[$j]])];
+            if (
+                null !== $price
+                && null !== $cost[$column]
+                && $price < $cost[$column] - self::SAME_M
+                && isset($holders[$j])
+            ) {
+                return [
+                    ...$reasons,
+                    Verdict::of('gear.nearer_serves', [
+                        'tag' => $ropes[$j]->tag,
+                        'rope_m' => $ropes[$j]->cable->metres(),
+                        'holder' => $holders[$j],
+                    ]),
+                ];
             }
         }
 
@@ -124,12 +171,27 @@ final readonly class GivingPlan
         }
         foreach ($cost as $j => $price) {
             if (null !== $price && isset($holders[$j])) {
-                return [Verdict::of('gear.all_taken', ['ideal_m' => $wish->cable->metres(), 'tag' => $ropes[$j]->tag, 'holder' => $holders[$j]])];
+                return [
+                    Verdict::of('gear.all_taken', [
+                        'ideal_m' => $wish->cable->metres(),
+                        'tag' => $ropes[$j]->tag,
+                        'holder' => $holders[$j],
+                    ]),
+                ];
             }
         }
         foreach ($ropes as $rope) {
-            if (null !== RopeMatch::cost($wish->cable->metres(), $wish->stage, $rope->cable->metres(), $rope->family, false)) {
-                return [Verdict::of($rope->isSafe() ? 'gear.held_back' : 'gear.unsafe', ['tag' => $rope->tag, 'rope_m' => $rope->cable->metres(), 'ideal_m' => $wish->cable->metres()])];
+            if (
+                null !==
+                RopeMatch::cost($wish->cable->metres(), $wish->stage, $rope->cable->metres(), $rope->family, false)
+            ) {
+                return [
+                    Verdict::of($rope->isSafe() ? 'gear.held_back' : 'gear.unsafe', [
+                        'tag' => $rope->tag,
+                        'rope_m' => $rope->cable->metres(),
+                        'ideal_m' => $wish->cable->metres(),
+                    ]),
+                ];
             }
         }
 
@@ -146,8 +208,18 @@ final readonly class GivingPlan
         foreach ($ropes as $rope) {
             $nearest = $off($rope) < $off($nearest) ? $rope : $nearest;
         }
-        $values = ['ideal_m' => $wish->cable->metres(), 'tag' => $nearest->tag, 'off_m' => $off($nearest), 'family' => $nearest->family->value];
+        $values = [
+            'ideal_m' => $wish->cable->metres(),
+            'tag' => $nearest->tag,
+            'off_m' => $off($nearest),
+            'family' => $nearest->family->value,
+        ];
 
-        return Verdict::of(null === RopeMatch::lengthCost($wish->cable->metres(), $nearest->cable->metres()) ? 'gear.none_fits' : 'gear.wrong_cable', $values);
+        return Verdict::of(
+            null === RopeMatch::lengthCost($wish->cable->metres(), $nearest->cable->metres())
+                ? 'gear.none_fits'
+                : 'gear.wrong_cable',
+            $values,
+        );
     }
 }

@@ -51,7 +51,13 @@ final class HeightStrip
      */
     private static function best(array $ropes, int $cm): ?SharedRope
     {
-        $ideal = RopeSizing::of(Body::ofStature(Length::ofCentimetres($cm)), Handle::usual(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->bySchool(School::Height)->cable->metres();
+        $ideal = RopeSizing::of(
+            Body::ofStature(Length::ofCentimetres($cm)),
+            Handle::usual(),
+            Length::ofMetres(RopeSizing::USUAL_SPARE_M),
+        )
+            ->bySchool(School::Height)
+            ->cable->metres();
         $best = null;
         $least = \INF;
         foreach ($ropes as $rope) {

@@ -27,8 +27,11 @@ final class Packing
     /**
      * @param list<list<int>> $bins counts of each size, by bin
      */
-    private function __construct(public readonly array $bins, public readonly int $lowerBound, public readonly bool $proven)
-    {
+    private function __construct(
+        public readonly array $bins,
+        public readonly int $lowerBound,
+        public readonly bool $proven,
+    ) {
     }
 
     /**
@@ -188,8 +191,17 @@ final class Packing
      * @param array<int, int>             $counts
      * @param list<array{int, list<int>}> $found  room that is left, counts
      */
-    private function fill(array $sizes, array $left, array $suffix, int $at, bool $mustTake, int $room, int $waste, array $counts, array &$found): void
-    {
+    private function fill(
+        array $sizes,
+        array $left,
+        array $suffix,
+        int $at,
+        bool $mustTake,
+        int $room,
+        int $waste,
+        array $counts,
+        array &$found,
+    ): void {
         if (++$this->steps > self::MOST_STEPS || \count($found) >= self::MOST_FILLINGS) {
             $this->cutShort = true;
 

@@ -27,7 +27,12 @@ final readonly class TailCut
     public static function of(Length $cable, Length $goal, int $practices, ?TrimOutcome $outcome): self
     {
         $left = $cable->minus($goal)->metres();
-        $values = ['left_m' => abs($left), 'goal_m' => $goal->metres(), 'practices' => $practices, 'least' => self::LEAST_PRACTICES];
+        $values = [
+            'left_m' => abs($left),
+            'goal_m' => $goal->metres(),
+            'practices' => $practices,
+            'least' => self::LEAST_PRACTICES,
+        ];
 
         return match (true) {
             $left > self::AT_GOAL_M => new self(false, Verdict::of('tails.not_there', $values)),

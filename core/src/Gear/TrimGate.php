@@ -31,6 +31,8 @@ final readonly class TrimGate
         }
         $values = ['held' => min($held, self::SETS), 'sets' => self::SETS];
 
-        return $held >= self::SETS ? new self(true, Verdict::of('trim.gate_open', $values)) : new self(false, Verdict::of('trim.gate_waits', $values));
+        return $held >= self::SETS
+            ? new self(true, Verdict::of('trim.gate_open', $values))
+            : new self(false, Verdict::of('trim.gate_waits', $values));
     }
 }

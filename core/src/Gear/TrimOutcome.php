@@ -51,18 +51,41 @@ final readonly class TrimOutcome
         [$repsBefore, $missesBefore] = self::sums($before);
         [$repsAfter, $missesAfter] = self::sums($after);
         $better = self::chanceBetter($repsBefore, $missesBefore, $repsAfter, $missesAfter);
-        $values = ['entries' => \count($after), 'before' => self::perHundred($repsBefore, $missesBefore), 'after' => self::perHundred($repsAfter, $missesAfter)];
+        $values = [
+            'entries' => \count($after),
+            'before' => self::perHundred($repsBefore, $missesBefore),
+            'after' => self::perHundred($repsAfter, $missesAfter),
+        ];
         if (\count($after) < self::LEAST_ENTRIES || [] === $before) {
-            return new self(TrimAdvice::Wait, $better, self::LEAST_ENTRIES - min(self::LEAST_ENTRIES, \count($after)), [] === $before ? Verdict::of('trim.no_before') : Verdict::of('trim.wait', ['entries' => \count($after), 'least' => self::LEAST_ENTRIES]));
+            return new self(
+                TrimAdvice::Wait,
+                $better,
+                self::LEAST_ENTRIES - min(self::LEAST_ENTRIES, \count($after)),
+                [] === $before
+                    ? Verdict::of('trim.no_before')
+                    : Verdict::of('trim.wait', ['entries' => \count($after), 'least' => self::LEAST_ENTRIES]),
+            );
         }
         if ($better >= self::SURE || 1 - $better >= self::SURE) {
             $advice = $better >= self::SURE ? TrimAdvice::Keep : TrimAdvice::LetOut;
 
-            return new self($advice, $better, 0, Verdict::of(TrimAdvice::Keep === $advice ? 'trim.helped' : 'trim.hurt', $values));
+            return new self(
+                $advice,
+                $better,
+                0,
+                Verdict::of(TrimAdvice::Keep === $advice ? 'trim.helped' : 'trim.hurt', $values),
+            );
         }
         $more = self::moreEntries($missesBefore, $repsBefore, $missesAfter, $repsAfter, \count($after));
 
-        return new self(TrimAdvice::CannotTell, $better, $more, null === $more ? Verdict::of('trim.never_tells', $values) : Verdict::of('trim.cannot_tell', ['more' => $more] + $values));
+        return new self(
+            TrimAdvice::CannotTell,
+            $better,
+            $more,
+            null === $more
+                ? Verdict::of('trim.never_tells', $values)
+                : Verdict::of('trim.cannot_tell', ['more' => $more] + $values),
+        );
     }
 
     private static function chanceBetter(int $repsBefore, int $missesBefore, int $repsAfter, int $missesAfter): float
@@ -77,8 +100,13 @@ final readonly class TrimOutcome
         return $sum / self::SLICES;
     }
 
-    private static function moreEntries(int $missesBefore, int $repsBefore, int $missesAfter, int $repsAfter, int $entries): ?int
-    {
+    private static function moreEntries(
+        int $missesBefore,
+        int $repsBefore,
+        int $missesAfter,
+        int $repsAfter,
+        int $entries,
+    ): ?int {
         $rateBefore = ($missesBefore + 1) / ($repsBefore + 2);
         $rateAfter = ($missesAfter + 1) / ($repsAfter + 2);
         $seen = max(self::WORTH_KNOWING, abs(log($rateAfter / $rateBefore)));
@@ -107,6 +135,6 @@ final readonly class TrimOutcome
 
     private static function perHundred(int $reps, int $misses): float
     {
-        return 0 === $reps + $misses ? 0.0 : 100 * $misses / ($reps + $misses);
+        return 0 === $reps + $misses ? 0.0 : (100 * $misses) / ($reps + $misses);
     }
 }

@@ -27,27 +27,31 @@ final readonly class Flight
     {
         self::check('jump', $metres, self::MOST_M, 'm');
 
-        return new self($metres, sqrt(8 * $metres / self::GRAVITY));
+        return new self($metres, sqrt((8 * $metres) / self::GRAVITY));
     }
 
     /** @throws OutOfRange when not above 0 and at most 1.106 s, the flight of 1.5 m */
     public static function ofSeconds(float $seconds): self
     {
-        self::check('flight', $seconds, sqrt(8 * self::MOST_M / self::GRAVITY), 's');
+        self::check('flight', $seconds, sqrt((8 * self::MOST_M) / self::GRAVITY), 's');
 
-        return new self(self::GRAVITY * $seconds ** 2 / 8, $seconds);
+        return new self((self::GRAVITY * $seconds ** 2) / 8, $seconds);
     }
 
     /** How long the feet are higher than that; 0 when they never are. */
     public function secondsAbove(float $metres): float
     {
-        return $this->heightM <= $metres ? 0.0 : 2 * sqrt(2 * ($this->heightM - $metres) / self::GRAVITY);
+        return $this->heightM <= $metres ? 0.0 : 2 * sqrt((2 * ($this->heightM - $metres)) / self::GRAVITY);
     }
 
     private static function check(string $quantity, float $value, float $most, string $unit): void
     {
         if (!($value > 0 && $value <= $most)) {
-            throw OutOfRange::of($quantity, \sprintf('%.6g %s', $value, $unit), \sprintf('above 0, at most %.3g %s', $most, $unit));
+            throw OutOfRange::of(
+                $quantity,
+                \sprintf('%.6g %s', $value, $unit),
+                \sprintf('above 0, at most %.3g %s', $most, $unit),
+            );
         }
     }
 }

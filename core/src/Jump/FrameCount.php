@@ -24,7 +24,7 @@ final readonly class FrameCount
     private const LEAST_READABLE = 60.0;
 
     /** A double jumped higher than this pays for nothing (our assumption). */
-    private const HIGH_M = 0.30;
+    private const HIGH_M = 0.3;
 
     /** Less than this share of the flight before the first pass is early, more is late (our assumption). */
     private const LATE_SHARE = 0.36;
@@ -53,17 +53,21 @@ final readonly class FrameCount
         $between = $secondPass - $firstPass;
         $perMinute = 60 * $framesPerSecond;
         $deviation = self::DEVIATION_FRAMES / $framesPerSecond;
-        $worst = static fn (int $frames): float => Flight::GRAVITY / 8 * (max(0, $landing - $takeOff + $frames) / $framesPerSecond) ** 2;
+        $worst = static fn (int $frames): float => (Flight::GRAVITY / 8) *
+            (max(0, $landing - $takeOff + $frames) / $framesPerSecond) ** 2;
         $after = ($firstPass - $takeOff) / $framesPerSecond;
 
         return new self(
             $flight,
             $deviation,
-            Flight::GRAVITY * $flight->seconds * $deviation / 4,
+            (Flight::GRAVITY * $flight->seconds * $deviation) / 4,
             [$worst(-self::WORST_FRAMES), $worst(self::WORST_FRAMES)],
             $perMinute / $between,
-            $perMinute / $between ** 2 * self::DEVIATION_FRAMES,
-            [$perMinute / ($between + self::WORST_FRAMES), $between <= self::WORST_FRAMES ? null : $perMinute / ($between - self::WORST_FRAMES)],
+            ($perMinute / $between ** 2) * self::DEVIATION_FRAMES,
+            [
+                $perMinute / ($between + self::WORST_FRAMES),
+                $between <= self::WORST_FRAMES ? null : $perMinute / ($between - self::WORST_FRAMES),
+            ],
             $after,
             ($landing - $secondPass) / $framesPerSecond,
             self::verdict($framesPerSecond, $flight, $after),
@@ -94,11 +98,19 @@ final readonly class FrameCount
             throw OutOfRange::of('frames', implode(', ', $frames), 'take-off, pass 1, pass 2, landing in that order');
         }
         if ($second - $first <= self::WORST_FRAMES) {
-            throw OutOfRange::of('passes', ($second - $first).' frames apart', 'more than 2 frames apart; film with more frames a second');
+            throw OutOfRange::of(
+                'passes',
+                $second - $first.' frames apart',
+                'more than 2 frames apart; film with more frames a second',
+            );
         }
         $seconds = ($landing - $takeOff) / $framesPerSecond;
         if ($seconds > self::LONGEST_FLIGHT_S || $seconds <= 0) {
-            throw OutOfRange::of('flight', \sprintf('%.3g s', $seconds), 'above 0, at most 1.2 s: is the frame rate that of the camera, not of the player');
+            throw OutOfRange::of(
+                'flight',
+                \sprintf('%.3g s', $seconds),
+                'above 0, at most 1.2 s: is the frame rate that of the camera, not of the player',
+            );
         }
     }
 }

@@ -28,8 +28,14 @@ final readonly class JumpGeometry
      *
      * @throws OutOfRange when a length is negative, the arc or the foot is not above 0, or the hands rise by a share outside 0 to 0.9
      */
-    public static function of(float $footLengthM, float $arcDepthM, float $cableDiameterM, float $liftM = 0.0, float $marginM = self::USUAL_MARGIN_M, float $handsRise = 0.0): self
-    {
+    public static function of(
+        float $footLengthM,
+        float $arcDepthM,
+        float $cableDiameterM,
+        float $liftM = 0.0,
+        float $marginM = self::USUAL_MARGIN_M,
+        float $handsRise = 0.0,
+    ): self {
         foreach (['foot length' => $footLengthM, 'arc depth' => $arcDepthM] as $name => $metres) {
             if (!($metres > 0) || is_infinite($metres)) {
                 throw OutOfRange::of($name, \sprintf('%.6g m', $metres), 'above 0');

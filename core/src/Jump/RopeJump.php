@@ -27,8 +27,12 @@ final readonly class RopeJump
     }
 
     /** @throws OutOfRange when there are no passes or more than four, or the contact is not between 0.05 and 1 s */
-    public static function of(int $passes, Flight $flight, JumpGeometry $geometry, float $contactS = self::USUAL_CONTACT_S): self
-    {
+    public static function of(
+        int $passes,
+        Flight $flight,
+        JumpGeometry $geometry,
+        float $contactS = self::USUAL_CONTACT_S,
+    ): self {
         self::refuse($passes, $contactS);
 
         return new self($passes, $flight, $geometry, $contactS, $flight->secondsAbove($geometry->clearanceM));
@@ -43,15 +47,19 @@ final readonly class RopeJump
     {
         self::refuse($passes, self::USUAL_CONTACT_S);
 
-        return $geometry->clearanceM + Flight::GRAVITY / 8 * ($geometry->angleOf($passes) / self::radiansPerSecond($turnsPerMinute)) ** 2;
+        return $geometry->clearanceM +
+            (Flight::GRAVITY / 8) * ($geometry->angleOf($passes) / self::radiansPerSecond($turnsPerMinute)) ** 2;
     }
 
     /**
      * The lowest jump when the rope turns evenly, n turns a beat: rate and height depend on each other, so the height is the
      * least for which n·60/(t + t_c) is fast enough. Found by halving; metres.
      */
-    public static function leastEvenHeight(int $passes, JumpGeometry $geometry, float $contactS = self::USUAL_CONTACT_S): float
-    {
+    public static function leastEvenHeight(
+        int $passes,
+        JumpGeometry $geometry,
+        float $contactS = self::USUAL_CONTACT_S,
+    ): float {
         self::refuse($passes, $contactS);
         // Slack of the even rate over the least one grows with the height: at 1.5 m it is enough for four passes.
         [$low, $high] = [$geometry->clearanceM, 1.5];
@@ -72,7 +80,9 @@ final readonly class RopeJump
     /** Null: the feet are never high enough. */
     public function leastTurnsPerMinute(): ?float
     {
-        return $this->clearS <= 0.0 ? null : $this->geometry->angleOf($this->passes) / $this->clearS * 60 / (2 * \M_PI);
+        return $this->clearS <= 0.0
+            ? null
+            : (($this->geometry->angleOf($this->passes) / $this->clearS) * 60) / (2 * \M_PI);
     }
 
     /** Jumps a minute. */
@@ -108,7 +118,7 @@ final readonly class RopeJump
     /** Lifting the body, watts; an upper bound: what the tendons give back is left out. */
     public function jumpPowerW(float $massKg): float
     {
-        return $massKg * Flight::GRAVITY * $this->flight->heightM * $this->cadence() / 60;
+        return ($massKg * Flight::GRAVITY * $this->flight->heightM * $this->cadence()) / 60;
     }
 
     private static function radiansPerSecond(float $turnsPerMinute): float
@@ -117,7 +127,7 @@ final readonly class RopeJump
             throw OutOfRange::of('turns a minute', \sprintf('%.6g', $turnsPerMinute), 'above 0');
         }
 
-        return $turnsPerMinute * 2 * \M_PI / 60;
+        return ($turnsPerMinute * 2 * \M_PI) / 60;
     }
 
     private static function refuse(int $passes, float $contactS): void

@@ -24,6 +24,12 @@ final readonly class WayToJump
 
     public static function of(RopeJump $jump): self
     {
-        return new self($jump, $jump->cadence(), $jump->evenTurnsPerMinute(), $jump->jumpPowerW(1.0), $jump->firstPass($jump->evenTurnsPerMinute())[2]);
+        return new self(
+            $jump,
+            $jump->cadence(),
+            $jump->evenTurnsPerMinute(),
+            $jump->jumpPowerW(1.0),
+            $jump->firstPass($jump->evenTurnsPerMinute())[2],
+        );
     }
 }

@@ -24,7 +24,7 @@ final class Contacts
             // A missed rep was jumped too.
             CountKind::Streak => $good + $misses,
             CountKind::Tries => ($good + $misses) * $pattern->jumps(),
-            CountKind::Hold => (int) round($good * $cadence / 60),
+            CountKind::Hold => (int) round(($good * $cadence) / 60),
         };
     }
 }

@@ -21,7 +21,16 @@ final class SessionLoad
      * published source; the numbers are our assumption: five minutes of jumping at first, fifteen at the end.
      */
     private const CAP = [
-        'jump' => 400, 'turn' => 400, 'join' => 500, 'singles' => 700, 'range' => 800, 'snap' => 700, 'mix' => 900, 'link' => 1000, 'hold' => 1300, 'workout' => 1500,
+        'jump' => 400,
+        'turn' => 400,
+        'join' => 500,
+        'singles' => 700,
+        'range' => 800,
+        'snap' => 700,
+        'mix' => 900,
+        'link' => 1000,
+        'hold' => 1300,
+        'workout' => 1500,
     ];
 
     /**
@@ -42,6 +51,10 @@ final class SessionLoad
     {
         $cap = self::cap($stage, $age);
 
-        return Verdict::of($contacts + $before <= $cap ? 'load.within' : 'load.over', ['contacts' => $contacts, 'before' => $before, 'cap' => $cap]);
+        return Verdict::of($contacts + $before <= $cap ? 'load.within' : 'load.over', [
+            'contacts' => $contacts,
+            'before' => $before,
+            'cap' => $cap,
+        ]);
     }
 }

@@ -44,11 +44,23 @@ final class LengthParser
         if (1 !== preg_match('/^.{0,60}$/us', $text)) {
             throw UnreadableLength::because('…', 'too long to be a length');
         }
-        $plain = strtr(strtolower(trim($text, " \t\r\n")), self::FRACTIONS + [
-            "\u{2032}\u{2032}" => '"', "\u{2033}" => '"', "\u{201C}" => '"', "\u{201D}" => '"', "''" => '"',
-            "\u{2032}" => "'", "\u{2018}" => "'", "\u{2019}" => "'", "\u{00B4}" => "'", '`' => "'",
-            "\u{00A0}" => ' ', "\u{202F}" => ' ',
-        ]);
+        $plain = strtr(
+            strtolower(trim($text, " \t\r\n")),
+            self::FRACTIONS + [
+                "\u{2032}\u{2032}" => '"',
+                "\u{2033}" => '"',
+                "\u{201C}" => '"',
+                "\u{201D}" => '"',
+                "''" => '"',
+                "\u{2032}" => "'",
+                "\u{2018}" => "'",
+                "\u{2019}" => "'",
+                "\u{00B4}" => "'",
+                '`' => "'",
+                "\u{00A0}" => ' ',
+                "\u{202F}" => ' ',
+            ],
+        );
         $plain = (string) preg_replace('/(\d),(\d{1,2})(?!\d)/', '$1.$2', $plain);
 
         return (string) preg_replace('/\s+/', ' ', $plain);
@@ -64,7 +76,10 @@ final class LengthParser
             return $usual;
         }
         $others = array_filter(
-            [\sprintf('%s in', $number) => Length::ofInches($number), \sprintf('%s ft', $number) => Length::ofFeetAndInches($number)],
+            [
+                \sprintf('%s in', $number) => Length::ofInches($number),
+                \sprintf('%s ft', $number) => Length::ofFeetAndInches($number),
+            ],
             $range->holds(...),
         );
         if ([] !== $others) {

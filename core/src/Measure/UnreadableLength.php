@@ -18,7 +18,11 @@ final class UnreadableLength extends \InvalidArgumentException implements CoreEx
 
     public static function because(string $text, string $reason): self
     {
-        return new self(\sprintf('"%s": %s; write it like %s', self::shorten($text), $reason, self::ACCEPTED), $text, self::ACCEPTED);
+        return new self(
+            \sprintf('"%s": %s; write it like %s', self::shorten($text), $reason, self::ACCEPTED),
+            $text,
+            self::ACCEPTED,
+        );
     }
 
     /**
@@ -28,7 +32,11 @@ final class UnreadableLength extends \InvalidArgumentException implements CoreEx
     {
         $question = implode(' or ', $readings);
 
-        return new self(\sprintf('"%s" could be %s: write the unit', self::shorten($text), $question), $text, $question);
+        return new self(
+            \sprintf('"%s" could be %s: write the unit', self::shorten($text), $question),
+            $text,
+            $question,
+        );
     }
 
     private static function shorten(string $text): string

@@ -60,14 +60,19 @@ final readonly class BetaDistribution
 
         // The fraction converges fast on the near side of the mean; the other side is its mirror image.
         return $x < ($this->alpha + 1) / ($this->alpha + $this->beta + 2)
-            ? $front * self::fraction($this->alpha, $this->beta, $x) / $this->alpha
-            : 1 - $front * self::fraction($this->beta, $this->alpha, 1 - $x) / $this->beta;
+            ? ($front * self::fraction($this->alpha, $this->beta, $x)) / $this->alpha
+            : 1 - ($front * self::fraction($this->beta, $this->alpha, 1 - $x)) / $this->beta;
     }
 
     /** The p that lies above a share of the distribution, 0 < share < 1. */
     public function quantile(float $share): float
     {
-        return RootFinder::between(fn (float $x): float => $this->cumulative($x) - $share, 0.0, 1.0, self::QUANTILE_TOLERANCE);
+        return RootFinder::between(
+            fn (float $x): float => $this->cumulative($x) - $share,
+            0.0,
+            1.0,
+            self::QUANTILE_TOLERANCE,
+        );
     }
 
     public static function logBeta(float $a, float $b): float
@@ -78,11 +83,11 @@ final readonly class BetaDistribution
     private static function fraction(float $a, float $b, float $x): float
     {
         $c = 1.0;
-        $d = 1 / self::away(1 - ($a + $b) * $x / ($a + 1));
+        $d = 1 / self::away(1 - (($a + $b) * $x) / ($a + 1));
         $value = $d;
         for ($m = 1; $m <= self::MOST_STEPS; ++$m) {
-            $even = $m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m));
-            $odd = -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1));
+            $even = ($m * ($b - $m) * $x) / (($a + 2 * $m - 1) * ($a + 2 * $m));
+            $odd = (-($a + $m) * ($a + $b + $m) * $x) / (($a + 2 * $m) * ($a + 2 * $m + 1));
             $factor = 1.0;
             foreach ([$even, $odd] as $term) {
                 $d = 1 / self::away(1 + $term * $d);

@@ -37,7 +37,7 @@ final class Draws
     /** Evenly from least to most. */
     public function between(float $least, float $most): float
     {
-        return $least + ($most - $least) * $this->next() / 4_294_967_296;
+        return $least + (($most - $least) * $this->next()) / 4_294_967_296;
     }
 
     /** Nearly normal with mean 0 and deviation 1, never over 6 out: the sum of twelve even draws. */

@@ -53,7 +53,11 @@ final class Minimiser
 
         return [
             ($function($x + $h, $y) - 2 * $f + $function($x - $h, $y)) / $h ** 2,
-            ($function($x + $h, $y + $h) - $function($x + $h, $y - $h) - $function($x - $h, $y + $h) + $function($x - $h, $y - $h)) / (4 * $h ** 2),
+            ($function($x + $h, $y + $h) -
+                $function($x + $h, $y - $h) -
+                $function($x - $h, $y + $h) +
+                $function($x - $h, $y - $h)) /
+            (4 * $h ** 2),
             ($function($x, $y + $h) - 2 * $f + $function($x, $y - $h)) / $h ** 2,
         ];
     }
@@ -68,8 +72,8 @@ final class Minimiser
     {
         [$best, $second, $worst] = $simplex;
         $towards = static fn (float $by): array => $at(
-            ($best[1] + $second[1]) / 2 * (1 + $by) - $by * $worst[1],
-            ($best[2] + $second[2]) / 2 * (1 + $by) - $by * $worst[2],
+            (($best[1] + $second[1]) / 2) * (1 + $by) - $by * $worst[1],
+            (($best[2] + $second[2]) / 2) * (1 + $by) - $by * $worst[2],
         );
         $mirrored = $towards(1.0);
         if ($mirrored[0] < $best[0]) {

@@ -39,7 +39,8 @@ final class RootFinder
             if (abs($half) <= $near || 0.0 === $fb) {
                 return $b;
             }
-            $guess = abs($before) >= $near && abs($fa) > abs($fb) ? self::interpolate($a, $b, $c, $fa, $fb, $fc) : $half;
+            $guess =
+                abs($before) >= $near && abs($fa) > abs($fb) ? self::interpolate($a, $b, $c, $fa, $fb, $fc) : $half;
             $inside = $guess * $half > 0 && abs($guess) < min(1.5 * abs($half) - abs($near) / 2, abs($before) / 2);
             [$before, $step] = $inside ? [$step, $guess] : [$half, $half];
             [$a, $fa] = [$b, $fb];
@@ -59,7 +60,7 @@ final class RootFinder
     {
         $s = $fb / $fa;
         if ($a === $c) {
-            return ($c - $b) * $s / ($s - 1);
+            return (($c - $b) * $s) / ($s - 1);
         }
         $q = $fa / $fc;
         $r = $fb / $fc;

@@ -39,10 +39,16 @@ final readonly class AthleteHazard
                 default => 'pacing.even',
             };
 
-            return new self(Hazard::weibull($fit->scale, $fit->shape), Verdict::of($code, ['goes' => \count($goes), 'shape' => $fit->shape]));
+            return new self(
+                Hazard::weibull($fit->scale, $fit->shape),
+                Verdict::of($code, ['goes' => \count($goes), 'shape' => $fit->shape]),
+            );
         }
         $posterior = Posterior::of(Prior::forStage($stage), $counted);
 
-        return new self(Hazard::constant(1 - $posterior->chance->mean()), Verdict::of('pacing.from_stage', ['entries' => \count($counted)]));
+        return new self(
+            Hazard::constant(1 - $posterior->chance->mean()),
+            Verdict::of('pacing.from_stage', ['entries' => \count($counted)]),
+        );
     }
 }

@@ -24,7 +24,9 @@ final class FriendlySets
         }
         $friendly = self::split($reps, $sets, self::FIVE);
 
-        return max($friendly) <= max($to, max($even)) && min($friendly) >= min($from, min($even)) - self::FIVE ? $friendly : $even;
+        return max($friendly) <= max($to, max($even)) && min($friendly) >= min($from, min($even)) - self::FIVE
+            ? $friendly
+            : $even;
     }
 
     /**

@@ -24,7 +24,9 @@ final readonly class LossGrid
         if ($most <= 0.0) {
             return new self(1.0, 0, 0);
         }
-        $step = self::common((int) round($breakCostS * self::MILLIS), (int) round($missCostS * self::MILLIS)) / self::MILLIS;
+        $step =
+            self::common((int) round($breakCostS * self::MILLIS), (int) round($missCostS * self::MILLIS)) /
+            self::MILLIS;
         if ($most / max($step, 1e-9) > self::MOST_STEPS) {
             $step = $most / self::MOST_STEPS;
         }

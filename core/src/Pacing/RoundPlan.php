@@ -46,7 +46,10 @@ final readonly class RoundPlan
         $expected = $work + $best->expectedLossS();
         $good = self::goodSets($reps, $q, $missCostS, $breakCostS, $work, $expected);
         $loss = $best->distribution();
-        [$p10, $p50, $p90] = array_map(static fn (float $lost): float => $work + $lost, $loss->quantiles([0.1, 0.5, 0.9]));
+        [$p10, $p50, $p90] = array_map(
+            static fn (float $lost): float => $work + $lost,
+            $loss->quantiles([0.1, 0.5, 0.9]),
+        );
 
         return new self(
             $expected,
@@ -65,13 +68,22 @@ final readonly class RoundPlan
      *
      * @return array{from: int, to: int} sizes of all sets that stay within 1 % of the best time
      */
-    private static function goodSets(int $reps, array $q, float $miss, float $break, float $work, float $expected): array
-    {
+    private static function goodSets(
+        int $reps,
+        array $q,
+        float $miss,
+        float $break,
+        float $work,
+        float $expected,
+    ): array {
         $step = $reps <= self::TRY_ALL_UP_TO ? 1 : (int) ceil($reps / self::TRIED_SIZES);
         $good = [];
         for ($size = $step; $size < $reps + $step; $size += $step) {
             $tried = min($size, $reps);
-            if ($work + SetPlan::withSets($tried, $reps, $q, $miss, $break)->expectedLossS() <= (1 + self::AS_GOOD) * $expected) {
+            if (
+                $work + SetPlan::withSets($tried, $reps, $q, $miss, $break)->expectedLossS() <=
+                (1 + self::AS_GOOD) * $expected
+            ) {
                 $good[] = $tried;
             }
         }

@@ -12,8 +12,12 @@ final readonly class ScaledWork
     /** Practising may cost so much more time than the quickest way that leaves some doubles (our assumption). */
     private const PRACTISE_MAY_COST = 1.25;
 
-    private function __construct(public Scaling $scaling, public float $expectedS, public int $doubles, public int $singles)
-    {
+    private function __construct(
+        public Scaling $scaling,
+        public float $expectedS,
+        public int $doubles,
+        public int $singles,
+    ) {
     }
 
     /**
@@ -23,8 +27,14 @@ final readonly class ScaledWork
      *
      * @return non-empty-list<self> one of each
      */
-    public static function all(int $reps, int $first, float $ratio, float $fraction, RepTiming $doubles, RepTiming $singles): array
-    {
+    public static function all(
+        int $reps,
+        int $first,
+        float $ratio,
+        float $fraction,
+        RepTiming $doubles,
+        RepTiming $singles,
+    ): array {
         $counts = [
             [Scaling::Full, $reps, 0],
             [Scaling::FirstThenSingles, min($first, $reps), (int) round(max(0, $reps - $first) * $ratio)],
@@ -32,18 +42,26 @@ final readonly class ScaledWork
             [Scaling::Singles, 0, (int) round($reps * $ratio)],
         ];
 
-        return array_map(static fn (array $count): self => new self(
-            $count[0],
-            $doubles->secondsFor($count[1]) + $singles->secondsFor($count[2]),
-            $count[1],
-            $count[2],
-        ), $counts);
+        return array_map(
+            static fn (array $count): self => new self(
+                $count[0],
+                $doubles->secondsFor($count[1]) + $singles->secondsFor($count[2]),
+                $count[1],
+                $count[2],
+            ),
+            $counts,
+        );
     }
 
     /** This round and another, scaled the same way. */
     public function plus(self $other): self
     {
-        return new self($this->scaling, $this->expectedS + $other->expectedS, $this->doubles + $other->doubles, $this->singles + $other->singles);
+        return new self(
+            $this->scaling,
+            $this->expectedS + $other->expectedS,
+            $this->doubles + $other->doubles,
+            $this->singles + $other->singles,
+        );
     }
 
     /** Landings of the feet: one for each jump. */

@@ -27,8 +27,14 @@ final readonly class SetPlan
      * @param list<int>   $choice the set to plan with so many reps left
      * @param list<float> $hazard q₁ to qₙ
      */
-    private function __construct(public int $reps, public array $cost, public array $choice, private array $hazard, private float $missCostS, private float $breakCostS)
-    {
+    private function __construct(
+        public int $reps,
+        public array $cost,
+        public array $choice,
+        private array $hazard,
+        private float $missCostS,
+        private float $breakCostS,
+    ) {
     }
 
     /**
@@ -68,7 +74,11 @@ final readonly class SetPlan
     /** What misses and breaks may cost, with its chances. */
     public function distribution(): LossDistribution
     {
-        return LossDistribution::ofPlan($this->choice, $this->hazard, LossGrid::of($this->breakCostS, $this->missCostS));
+        return LossDistribution::ofPlan(
+            $this->choice,
+            $this->hazard,
+            LossGrid::of($this->breakCostS, $this->missCostS),
+        );
     }
 
     public function missCostS(): float

@@ -51,9 +51,14 @@ final readonly class GateOutlook
      */
     public static function of(Stage $stage, Gate $gate, array $entries): self
     {
-        $fitting = array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->countKind === $gate->countKind));
+        $fitting = array_values(
+            array_filter($entries, static fn (Entry $entry): bool => $entry->countKind === $gate->countKind),
+        );
         $prior = CountKind::Tries === $gate->countKind ? Prior::flat() : Prior::forStage($stage);
-        $posterior = Posterior::of($prior, array_map(static fn (Entry $entry): CountedReps => $entry->counted, $fitting));
+        $posterior = Posterior::of(
+            $prior,
+            array_map(static fn (Entry $entry): CountedReps => $entry->counted, $fitting),
+        );
         $chance = self::chance($gate, $posterior);
         $interval = self::interval($gate, $posterior);
         $count = \count($fitting);
@@ -61,7 +66,17 @@ final readonly class GateOutlook
         $rough = self::roughAmongLast($fitting);
         $open = $chance >= self::OPEN_FROM && $count >= self::LEAST_ENTRIES && 0 === $rough;
 
-        return new self($gate, $chance, $interval, $count, $more, $open, self::outlook($gate, $chance, $count), self::basis($count, $more, $posterior->summed), self::next($gate, $chance, $count, $rough, $open));
+        return new self(
+            $gate,
+            $chance,
+            $interval,
+            $count,
+            $more,
+            $open,
+            self::outlook($gate, $chance, $count),
+            self::basis($count, $more, $posterior->summed),
+            self::next($gate, $chance, $count, $rough, $open),
+        );
     }
 
     private static function chance(Gate $gate, Posterior $posterior): float
@@ -92,7 +107,7 @@ final readonly class GateOutlook
             if ($k >= $gate->count) {
                 $sum += $term;
             }
-            $term *= $p < 1.0 ? ($gate->tries - $k) / ($k + 1) * $p / (1 - $p) : 0.0;
+            $term *= $p < 1.0 ? ((($gate->tries - $k) / ($k + 1)) * $p) / (1 - $p) : 0.0;
         }
 
         return $p >= 1.0 ? 1.0 : min(1.0, $sum);
@@ -122,7 +137,9 @@ final readonly class GateOutlook
      */
     private static function roughAmongLast(array $entries): int
     {
-        return \count(array_filter(\array_slice($entries, -self::CLEAN_OF_LAST), static fn (Entry $entry): bool => !$entry->clean));
+        return \count(
+            array_filter(\array_slice($entries, -self::CLEAN_OF_LAST), static fn (Entry $entry): bool => !$entry->clean),
+        );
     }
 
     private static function outlook(Gate $gate, float $chance, int $count): Verdict
@@ -155,7 +172,11 @@ final readonly class GateOutlook
 
     private static function next(Gate $gate, float $chance, int $count, int $rough, bool $open): Verdict
     {
-        $values = ['count' => $gate->count, 'quality' => $gate->quality, 'missing' => max(0, self::LEAST_ENTRIES - $count)];
+        $values = [
+            'count' => $gate->count,
+            'quality' => $gate->quality,
+            'missing' => max(0, self::LEAST_ENTRIES - $count),
+        ];
 
         return match (true) {
             $open => Verdict::of('gate.next_open', $values),

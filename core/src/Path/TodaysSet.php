@@ -27,6 +27,14 @@ final readonly class TodaysSet
         $index = max(0, $practicesBefore) % \count($drills);
         $drill = $drills[$index];
 
-        return new self($drill, Verdict::of('set.in_turn', ['number' => $index + 1, 'of' => \count($drills), 'stage' => $stage->value, 'why' => $drill->why]));
+        return new self(
+            $drill,
+            Verdict::of('set.in_turn', [
+                'number' => $index + 1,
+                'of' => \count($drills),
+                'stage' => $stage->value,
+                'why' => $drill->why,
+            ]),
+        );
     }
 }

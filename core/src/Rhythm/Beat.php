@@ -26,6 +26,12 @@ final readonly class Beat
 
     public function later(float $seconds): self
     {
-        return new self($this->kind, $this->atS + $seconds, array_map(static fn (float $turn): float => $turn + $seconds, $this->turnsS), $this->endS + $seconds, $this->footwork);
+        return new self(
+            $this->kind,
+            $this->atS + $seconds,
+            array_map(static fn (float $turn): float => $turn + $seconds, $this->turnsS),
+            $this->endS + $seconds,
+            $this->footwork,
+        );
     }
 }

@@ -38,7 +38,9 @@ final readonly class BeatStatistics
     public static function of(array $intervals, array $endsS): self
     {
         $median = self::median($intervals);
-        $pauses = array_keys(array_filter($intervals, static fn (float $interval): bool => $interval > self::PAUSE_FACTOR * $median));
+        $pauses = array_keys(
+            array_filter($intervals, static fn (float $interval): bool => $interval > self::PAUSE_FACTOR * $median),
+        );
         $steady = array_diff_key($intervals, array_flip($pauses));
         $count = \count($steady);
         $mean = array_sum($steady) / max(1, $count);
@@ -46,7 +48,12 @@ final readonly class BeatStatistics
         return new self(
             $median,
             $mean,
-            $count < 2 ? null : sqrt(array_sum(array_map(static fn (float $interval): float => ($interval - $mean) ** 2, $steady)) / ($count - 1)),
+            $count < 2
+                ? null
+                : sqrt(
+                    array_sum(array_map(static fn (float $interval): float => ($interval - $mean) ** 2, $steady)) /
+                        ($count - 1),
+                ),
             self::successive($steady),
             self::drift($steady, $endsS),
             $pauses,

@@ -11,8 +11,12 @@ use Zumbo\Core\Measure\CoreException;
  */
 final class EventCsvError extends \InvalidArgumentException implements CoreException
 {
-    private function __construct(string $message, public readonly int $atLine, public readonly string $found, public readonly string $accepted)
-    {
+    private function __construct(
+        string $message,
+        public readonly int $atLine,
+        public readonly string $found,
+        public readonly string $accepted,
+    ) {
         parent::__construct($message);
     }
 

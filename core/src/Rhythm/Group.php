@@ -43,7 +43,9 @@ final readonly class Group implements PatternItem
 
     public function text(): string
     {
-        return 1 === $this->times ? $this->pattern->text() : \sprintf('%d times: %s', $this->times, $this->pattern->text());
+        return 1 === $this->times
+            ? $this->pattern->text()
+            : \sprintf('%d times: %s', $this->times, $this->pattern->text());
     }
 
     public function steps(): iterable

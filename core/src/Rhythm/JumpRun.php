@@ -26,7 +26,12 @@ final readonly class JumpRun implements PatternItem
     /** Whether the two, one after the other, are one run. */
     public function continues(self $other): bool
     {
-        return $this->kind === $other->kind && $this->footwork === $other->footwork && !$this->unbroken && !$other->unbroken && !$this->byRung && !$other->byRung;
+        return $this->kind === $other->kind
+            && $this->footwork === $other->footwork
+            && !$this->unbroken
+            && !$other->unbroken
+            && !$this->byRung
+            && !$other->byRung;
     }
 
     public function jumps(): int
@@ -57,14 +62,19 @@ final readonly class JumpRun implements PatternItem
             default => (string) $this->count,
         };
 
-        return $count.$this->kind->value.(null === $this->footwork ? '' : ':'.$this->footwork->value).($this->unbroken ? '!' : '');
+        return $count.
+            $this->kind->value.
+            (null === $this->footwork ? '' : ':'.$this->footwork->value).
+            ($this->unbroken ? '!' : '');
     }
 
     public function text(): string
     {
         $name = $this->byRung ? 'n'.substr($this->kind->name(2), 1) : $this->kind->name($this->count);
 
-        return $name.(null === $this->footwork ? '' : ' ('.$this->footwork->text().')').($this->unbroken ? ' unbroken' : '');
+        return $name.
+            (null === $this->footwork ? '' : ' ('.$this->footwork->text().')').
+            ($this->unbroken ? ' unbroken' : '');
     }
 
     public function steps(): iterable

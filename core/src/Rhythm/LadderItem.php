@@ -62,14 +62,24 @@ final readonly class LadderItem implements PatternItem
 
     public function notation(): string
     {
-        return \sprintf('(%s)n=%s%s', $this->rungs[0]->notation(), implode('..', $this->turningPoints), 1 === $this->step ? '' : '/'.$this->step);
+        return \sprintf(
+            '(%s)n=%s%s',
+            $this->rungs[0]->notation(),
+            implode('..', $this->turningPoints),
+            1 === $this->step ? '' : '/'.$this->step,
+        );
     }
 
     public function text(): string
     {
         $steps = 1 === $this->step ? '' : \sprintf(' in steps of %d', $this->step);
 
-        return \sprintf('ladder, n from %s%s: %s', implode(' to ', $this->turningPoints), $steps, $this->rungs[0]->text());
+        return \sprintf(
+            'ladder, n from %s%s: %s',
+            implode(' to ', $this->turningPoints),
+            $steps,
+            $this->rungs[0]->text(),
+        );
     }
 
     public function steps(): iterable

@@ -11,14 +11,21 @@ use Zumbo\Core\Measure\CoreException;
  */
 final class PatternError extends \InvalidArgumentException implements CoreException
 {
-    private function __construct(string $message, /** 1 is the first character. */ public readonly int $position, public readonly string $accepted)
-    {
+    private function __construct(
+        string $message,
+        /** 1 is the first character. */ public readonly int $position,
+        public readonly string $accepted,
+    ) {
         parent::__construct($message);
     }
 
     public static function at(int $position, string $found, string $accepted): self
     {
-        return new self(\sprintf('at %d: %s; %s', $position, '' === $found ? 'the end' : '"'.$found.'"', $accepted), $position, $accepted);
+        return new self(
+            \sprintf('at %d: %s; %s', $position, '' === $found ? 'the end' : '"'.$found.'"', $accepted),
+            $position,
+            $accepted,
+        );
     }
 
     public static function tooLong(int $position): self

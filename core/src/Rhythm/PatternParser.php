@@ -30,7 +30,11 @@ final class PatternParser
     public static function parse(string $notation): Pattern
     {
         if (\strlen($notation) > self::MOST_CHARACTERS) {
-            throw PatternError::at(self::MOST_CHARACTERS, substr($notation, self::MOST_CHARACTERS - 1, 1), 'at most '.self::MOST_CHARACTERS.' characters');
+            throw PatternError::at(
+                self::MOST_CHARACTERS,
+                substr($notation, self::MOST_CHARACTERS - 1, 1),
+                'at most '.self::MOST_CHARACTERS.' characters',
+            );
         }
         $parser = new self($notation);
         $pattern = $parser->pattern(0);
@@ -80,7 +84,9 @@ final class PatternParser
             ++$this->at;
             ++$this->rungsRead;
         }
-        $kind = JumpKind::tryFrom($this->peek()) ?? throw $this->unexpected($counted ? 'a jump (s, S, q, d, t) after the count' : self::JUMPS);
+        $kind =
+            JumpKind::tryFrom($this->peek()) ??
+            throw $this->unexpected($counted ? 'a jump (s, S, q, d, t) after the count' : self::JUMPS);
         ++$this->at;
         $footwork = ':' === $this->peek() ? $this->footwork() : null;
         $unbroken = '!' === $this->peek();
@@ -93,7 +99,14 @@ final class PatternParser
     {
         ++$this->at;
         $name = substr($this->text, $this->at, strspn($this->text, 'abcdefghijklmnopqrstuvwxyz-', $this->at));
-        $footwork = Footwork::tryFrom($name) ?? throw PatternError::at($this->at + 1, '' === $name ? $this->peek() : $name, 'one of '.implode(', ', array_map(static fn (Footwork $one): string => $one->value, Footwork::cases())));
+        $footwork =
+            Footwork::tryFrom($name) ??
+            throw PatternError::at(
+                $this->at + 1,
+                '' === $name ? $this->peek() : $name,
+                'one of '.
+                    implode(', ', array_map(static fn (Footwork $one): string => $one->value, Footwork::cases())),
+            );
         $this->at += \strlen($name);
 
         return $footwork;
@@ -115,7 +128,9 @@ final class PatternParser
         ++$this->at;
         $times = $this->number('how many times, like x4');
 
-        return $times * $pattern->most() > Pattern::MOST_JUMPS ? throw PatternError::tooLong($this->at) : new Group($pattern, $times);
+        return $times * $pattern->most() > Pattern::MOST_JUMPS
+            ? throw PatternError::tooLong($this->at)
+            : new Group($pattern, $times);
     }
 
     /** The pattern between two brackets. */
@@ -215,7 +230,10 @@ final class PatternParser
         ++$this->at;
         $seconds = $this->seconds('seconds of work, like w20(3s d)');
         $pattern = $this->inside($depth);
-        if (0 === $pattern->jumps() || [] !== array_filter($pattern->items, static fn (PatternItem $item): bool => $item instanceof Work)) {
+        if (
+            0 === $pattern->jumps()
+            || [] !== array_filter($pattern->items, static fn (PatternItem $item): bool => $item instanceof Work)
+        ) {
             throw PatternError::at($this->at, ')', 'jumps in the brackets of work');
         }
 
@@ -236,7 +254,9 @@ final class PatternParser
     {
         $seconds = $this->number($accepted);
 
-        return $seconds > self::LONGEST_S ? throw PatternError::at($this->at, (string) $seconds, 'at most '.self::LONGEST_S.' s') : $seconds;
+        return $seconds > self::LONGEST_S
+            ? throw PatternError::at($this->at, (string) $seconds, 'at most '.self::LONGEST_S.' s')
+            : $seconds;
     }
 
     /**

@@ -29,11 +29,14 @@ final class PatternTiming
         $beats = [];
         $at = 0.0;
         foreach ($pattern->steps() as $step) {
-            array_push($beats, ...match (true) {
-                $step instanceof Rest => [new Beat(null, $at, [], $at + $step->seconds)],
-                $step instanceof Work => self::worked($step, $at, $cadence),
-                default => [self::beat($step, $at, $period)],
-            });
+            array_push(
+                $beats,
+                ...match (true) {
+                    $step instanceof Rest => [new Beat(null, $at, [], $at + $step->seconds)],
+                    $step instanceof Work => self::worked($step, $at, $cadence),
+                    default => [self::beat($step, $at, $period)],
+                },
+            );
             $at = $beats[\count($beats) - 1]->endS;
         }
 
@@ -44,7 +47,13 @@ final class PatternTiming
     {
         $length = $period * $jump->kind->beats();
 
-        return new Beat($jump->kind, $at, self::turns($jump->kind->passes(), $at, $length), $at + $length, $jump->footwork);
+        return new Beat(
+            $jump->kind,
+            $at,
+            self::turns($jump->kind->passes(), $at, $length),
+            $at + $length,
+            $jump->footwork,
+        );
     }
 
     /**
@@ -79,7 +88,7 @@ final class PatternTiming
         $contact = min(self::CONTACT_S, self::MOST_CONTACT * $length);
         $turns = [];
         for ($i = 0; $i < $passes; ++$i) {
-            $turns[] = $at + $contact + ($length - $contact) * ($i + 0.5) / $passes;
+            $turns[] = $at + $contact + (($length - $contact) * ($i + 0.5)) / $passes;
         }
 
         return $turns;

@@ -54,12 +54,22 @@ final readonly class RhythmReport
         $misses = $bounces = [];
         foreach ($passes as $i => $count) {
             if (0 === $count) {
-                isset($pauses[$i]) || isset($pauses[$i + 1]) ? $misses[] = $i : $bounces[] = $i;
+                isset($pauses[$i]) || isset($pauses[$i + 1]) ? ($misses[] = $i) : ($bounces[] = $i);
             }
         }
         $broken = null === $target ? null : self::firstBroken($passes, $target);
 
-        return new self($passes, \count($take->turnsS), $beat, $misses, $bounces, self::streaks($passes, $misses, $bounces), $broken, self::verdict($passes, $beat, $misses, $bounces, $broken), array_sum($intervals));
+        return new self(
+            $passes,
+            \count($take->turnsS),
+            $beat,
+            $misses,
+            $bounces,
+            self::streaks($passes, $misses, $bounces),
+            $broken,
+            self::verdict($passes, $beat, $misses, $bounces, $broken),
+            array_sum($intervals),
+        );
     }
 
     /**
@@ -118,14 +128,25 @@ final readonly class RhythmReport
      * @param list<int> $misses
      * @param list<int> $bounces
      */
-    private static function verdict(array $passes, ?BeatStatistics $beat, array $misses, array $bounces, ?int $broken): Verdict
-    {
+    private static function verdict(
+        array $passes,
+        ?BeatStatistics $beat,
+        array $misses,
+        array $bounces,
+        ?int $broken,
+    ): Verdict {
         $jumps = \count($passes);
         $variation = $beat?->variation();
         if ($jumps < self::LEAST_JUMPS || null === $beat || null === $variation) {
             return Verdict::of('rhythm.too_few', ['jumps' => $jumps, 'least' => self::LEAST_JUMPS]);
         }
-        $values = ['cadence' => $beat->cadence(), 'percent' => 100 * $variation, 'rep' => $broken ?? 0, 'drift' => abs($beat->driftPerMinute ?? 0.0), 'misses' => \count($misses)];
+        $values = [
+            'cadence' => $beat->cadence(),
+            'percent' => 100 * $variation,
+            'rep' => $broken ?? 0,
+            'drift' => abs($beat->driftPerMinute ?? 0.0),
+            'misses' => \count($misses),
+        ];
 
         return match (true) {
             \count($bounces) > self::BOUNCES * $jumps => Verdict::of('rhythm.double_bounce', $values),

@@ -43,8 +43,14 @@ final class SimulatedJumper
      *
      * @throws OutOfRange
      */
-    public static function jump(Pattern $pattern, Rate $cadence, float $seconds, float $jitter, JumperFault $fault, int $seed): Take
-    {
+    public static function jump(
+        Pattern $pattern,
+        Rate $cadence,
+        float $seconds,
+        float $jitter,
+        JumperFault $fault,
+        int $seed,
+    ): Take {
         if (!($seconds >= 2 && $seconds <= self::LONGEST_S)) {
             throw OutOfRange::of('seconds', \sprintf('%g s', $seconds), 'between 2 and '.self::LONGEST_S.' s');
         }
@@ -69,8 +75,8 @@ final class SimulatedJumper
                     continue;
                 }
                 ++$jump;
-                $rushed = JumperFault::Rushing === $this->fault ? 1 + self::RUSH_PER_MINUTE * $at / 60 : 1.0;
-                $length = $period / $rushed * $step->kind->beats() * (1 + $this->jitter * $this->chance->normal());
+                $rushed = JumperFault::Rushing === $this->fault ? 1 + (self::RUSH_PER_MINUTE * $at) / 60 : 1.0;
+                $length = ($period / $rushed) * $step->kind->beats() * (1 + $this->jitter * $this->chance->normal());
                 if ($at + $length > $seconds) {
                     return;
                 }
@@ -106,7 +112,7 @@ final class SimulatedJumper
         $flight = $length + $pause - $contact;
         $late = JumperFault::LateSpin === $this->fault && $kind->passes() > 1 ? 0.4 : 0.0;
         for ($i = 0; $i < $kind->passes(); ++$i) {
-            $this->turnsS[] = $at + $contact + $flight * ($late + (1 - $late) * ($i + 0.5) / $kind->passes());
+            $this->turnsS[] = $at + $contact + $flight * ($late + ((1 - $late) * ($i + 0.5)) / $kind->passes());
         }
         $at += $length + $pause;
         $this->landingsS[] = $at;

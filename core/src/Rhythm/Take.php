@@ -37,7 +37,11 @@ final readonly class Take
             $before = -1.0;
             foreach ($times as $i => $at) {
                 if (!is_finite($at) || $at < 0 || $at <= $before) {
-                    throw OutOfRange::of($name.'['.$i.']', \sprintf('%.6g s', $at), 'seconds from 0, each later than the one before');
+                    throw OutOfRange::of(
+                        $name.'['.$i.']',
+                        \sprintf('%.6g s', $at),
+                        'seconds from 0, each later than the one before',
+                    );
                 }
                 $before = $at;
             }
@@ -56,7 +60,10 @@ final readonly class Take
     {
         $inside = static fn (float $at): bool => $at > $afterS && $at <= $untilS;
 
-        return new self(array_values(array_filter($this->turnsS, $inside)), array_values(array_filter($this->landingsS, $inside)));
+        return new self(
+            array_values(array_filter($this->turnsS, $inside)),
+            array_values(array_filter($this->landingsS, $inside)),
+        );
     }
 
     /**

@@ -46,7 +46,10 @@ final readonly class ArcVerdicts
                 : Verdict::of('arc.drags', ['spare_arc_m' => $spare, 'dragging_m' => $contact->dragging->metres()]),
             null === $penalty->rise
                 ? Verdict::of('arc.cannot_reach', ['each_hand_m' => $penalty->eachHand->metres()])
-                : Verdict::of('arc.wide_hands', ['each_hand_m' => $penalty->eachHand->metres(), 'rise_m' => $penalty->rise->metres()]),
+                : Verdict::of('arc.wide_hands', [
+                    'each_hand_m' => $penalty->eachHand->metres(),
+                    'rise_m' => $penalty->rise->metres(),
+                ]),
             Verdict::of('arc.ceiling', ['ceiling_m' => $clearance->ceiling->metres()]),
             $held->hands->uneven()->metres() >= self::UNEVEN_M
                 ? Verdict::of('arc.uneven', ['uneven_m' => $held->hands->uneven()->metres()])

@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\Length;
 final readonly class Clearance
 {
     /** Room left above the highest point of the rope (our assumption: a lamp or a beam is not to be grazed). */
-    public const USUAL_CEILING_MARGIN_M = 0.10;
+    public const USUAL_CEILING_MARGIN_M = 0.1;
 
     private function __construct(
         /** Above the floor at the lowest point of the arc; negative: so much arc is spare and the rope drags. */

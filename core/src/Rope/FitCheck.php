@@ -21,9 +21,9 @@ final readonly class FitCheck
 {
     /** phase → [too short below, right from, right to, too long above], as shares of stature the handle ends reach */
     private const BANDS = [
-        'learning' => [0.70, 0.74, 0.80, 0.828],
+        'learning' => [0.7, 0.74, 0.8, 0.828],
         'approaching' => [0.68, 0.72, 0.79, 0.828],
-        'linking' => [0.60, 0.65, 0.77, 0.818],
+        'linking' => [0.6, 0.65, 0.77, 0.818],
     ];
 
     /** Share of stature taken for "above the shoulder": about the chin (our assumption). */
@@ -69,7 +69,13 @@ final readonly class FitCheck
         // Both sides hang from the landmark: the cable is off by twice as much as the reach.
         $offBy = $reach->minus($nearestRight)->times(2);
 
-        return new self($fit, $offBy, $reach, self::nearestLandmark($body, $reach), self::effects($fit, $stage->phase()));
+        return new self(
+            $fit,
+            $offBy,
+            $reach,
+            self::nearestLandmark($body, $reach),
+            self::effects($fit, $stage->phase()),
+        );
     }
 
     private static function nearestLandmark(Body $body, Length $reach): Landmark
@@ -93,14 +99,20 @@ final readonly class FitCheck
 
         return match (true) {
             abs($this->offBy->metres()) < self::SAME_M => Verdict::of('fit.off_none'),
-            $this->offBy->metres() > 0 => Verdict::of('fit.off_long', ['off_m' => $this->offBy->metres(), 'right_m' => $right]),
+            $this->offBy->metres() > 0 => Verdict::of('fit.off_long', [
+                'off_m' => $this->offBy->metres(),
+                'right_m' => $right,
+            ]),
             default => Verdict::of('fit.off_short', ['off_m' => -$this->offBy->metres(), 'right_m' => $right]),
         };
     }
 
     public function reachVerdict(): Verdict
     {
-        return Verdict::of('fit.reaches', ['reach_m' => $this->reach->metres(), 'landmark' => 'landmark.'.$this->reaches->value]);
+        return Verdict::of('fit.reaches', [
+            'reach_m' => $this->reach->metres(),
+            'landmark' => 'landmark.'.$this->reaches->value,
+        ]);
     }
 
     /** The cable that reaches so high in this stance. */

@@ -42,7 +42,10 @@ final readonly class FloorContact
 
     private static function lengthBetween(TurningRope $rope, float $left, float $right): float
     {
-        $xs = array_map(static fn (int $i): float => $left + ($right - $left) * $i / self::PIECES, range(0, self::PIECES));
+        $xs = array_map(
+            static fn (int $i): float => $left + (($right - $left) * $i) / self::PIECES,
+            range(0, self::PIECES),
+        );
         $ys = $rope->depthsAt($xs);
         $sum = 0.0;
         for ($i = 0; $i < self::PIECES; ++$i) {

@@ -36,7 +36,7 @@ final readonly class Handle
 
     public static function lengths(): LengthRange
     {
-        return LengthRange::of('Handle length', Length::ofMetres(0.05), Length::ofMetres(0.30));
+        return LengthRange::of('Handle length', Length::ofMetres(0.05), Length::ofMetres(0.3));
     }
 
     public function pieceInside(): Length

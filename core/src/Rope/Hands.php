@@ -14,12 +14,16 @@ use Zumbo\Core\Measure\OutOfRange;
 final readonly class Hands
 {
     public const LEAST_OUT_M = 0.05;
-    public const MOST_OUT_M = 1.20;
-    public const LEAST_HEIGHT_M = 0.20;
-    public const MOST_HEIGHT_M = 2.80;
+    public const MOST_OUT_M = 1.2;
+    public const LEAST_HEIGHT_M = 0.2;
+    public const MOST_HEIGHT_M = 2.8;
 
-    private function __construct(public Length $leftOut, public Length $leftHeight, public Length $rightOut, public Length $rightHeight)
-    {
+    private function __construct(
+        public Length $leftOut,
+        public Length $leftHeight,
+        public Length $rightOut,
+        public Length $rightHeight,
+    ) {
     }
 
     /** Both as high, as far out: the usual place. */
@@ -31,13 +35,23 @@ final readonly class Hands
     /** @throws OutOfRange when a hand is closer than 5 cm or further out than 120 cm, lower than 20 cm or higher than 280 cm */
     public static function at(Length $leftOut, Length $leftHeight, Length $rightOut, Length $rightHeight): self
     {
-        return new self(self::outs()->check($leftOut), self::heights()->check($leftHeight), self::outs()->check($rightOut), self::heights()->check($rightHeight));
+        return new self(
+            self::outs()->check($leftOut),
+            self::heights()->check($leftHeight),
+            self::outs()->check($rightOut),
+            self::heights()->check($rightHeight),
+        );
     }
 
     /** Each hand so much further out. */
     public function wider(Length $eachHand): self
     {
-        return new self($this->leftOut->plus($eachHand), $this->leftHeight, $this->rightOut->plus($eachHand), $this->rightHeight);
+        return new self(
+            $this->leftOut->plus($eachHand),
+            $this->leftHeight,
+            $this->rightOut->plus($eachHand),
+            $this->rightHeight,
+        );
     }
 
     public static function outs(): LengthRange
@@ -47,7 +61,11 @@ final readonly class Hands
 
     public static function heights(): LengthRange
     {
-        return LengthRange::of('Hand height', Length::ofMetres(self::LEAST_HEIGHT_M), Length::ofMetres(self::MOST_HEIGHT_M));
+        return LengthRange::of(
+            'Hand height',
+            Length::ofMetres(self::LEAST_HEIGHT_M),
+            Length::ofMetres(self::MOST_HEIGHT_M),
+        );
     }
 
     /** From tip to tip, through the air. */

@@ -35,7 +35,13 @@ final readonly class HeldRope
         $deep = Length::ofMetres(self::depthBelowMiddle($rope, $hands->tilt(), $along));
 
         // Turned by half a turn the same curve stands on its head, so it rises as far as it hangs.
-        return new self($rope, $hands, Length::ofMetres($along), $hands->middleHeight()->minus($deep), $hands->middleHeight()->plus($deep));
+        return new self(
+            $rope,
+            $hands,
+            Length::ofMetres($along),
+            $hands->middleHeight()->minus($deep),
+            $hands->middleHeight()->plus($deep),
+        );
     }
 
     /**
@@ -47,7 +53,10 @@ final readonly class HeldRope
      */
     public function under(int $points): array
     {
-        return array_map(static fn (array $point): array => ['x_m' => $point['x_m'], 'y_m' => max(0.0, $point['y_m'])], $this->curve($points, -1));
+        return array_map(
+            static fn (array $point): array => ['x_m' => $point['x_m'], 'y_m' => max(0.0, $point['y_m'])],
+            $this->curve($points, -1),
+        );
     }
 
     /**
@@ -80,10 +89,13 @@ final readonly class HeldRope
         $middle = $this->hands->middleHeight()->metres();
         $aside = $this->hands->middleOut()->metres();
 
-        return array_map(static fn (array $point): array => [
-            'x_m' => $aside + $point['x_m'] * $cosine - $side * $point['y_m'] * $sine,
-            'y_m' => $middle + $point['x_m'] * $sine + $side * $point['y_m'] * $cosine,
-        ], $this->rope->shape($points));
+        return array_map(
+            static fn (array $point): array => [
+                'x_m' => $aside + $point['x_m'] * $cosine - $side * $point['y_m'] * $sine,
+                'y_m' => $middle + $point['x_m'] * $sine + $side * $point['y_m'] * $cosine,
+            ],
+            $this->rope->shape($points),
+        );
     }
 
     private static function deepestAlong(TurningRope $rope, float $tilt): float

@@ -36,7 +36,10 @@ final readonly class PartnerRope
         $radius = Length::ofMetres(max(hypot($hands, $far), hypot($partner->stature->metres() - $hands, $far)));
         $cable = TurningRope::ofDepth($radius, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M))->cable;
 
-        return new self($cable, Verdict::of('partner.face_to_face', ['cable_m' => $cable->metres(), 'radius_m' => $radius->metres()]));
+        return new self(
+            $cable,
+            Verdict::of('partner.face_to_face', ['cable_m' => $cable->metres(), 'radius_m' => $radius->metres()]),
+        );
     }
 
     public static function sideBySide(Body $one, Body $other): self
@@ -46,6 +49,9 @@ final readonly class PartnerRope
         $span = RopeSizing::USUAL_HAND_SPAN_M + self::GAP_M + $breadth;
         $cable = TurningRope::ofDepth($depth, Length::ofMetres($span))->cable;
 
-        return new self($cable, Verdict::of('partner.side_by_side', ['cable_m' => $cable->metres(), 'span_m' => $span]));
+        return new self(
+            $cable,
+            Verdict::of('partner.side_by_side', ['cable_m' => $cable->metres(), 'span_m' => $span]),
+        );
     }
 }

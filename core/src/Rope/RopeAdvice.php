@@ -21,7 +21,7 @@ final readonly class RopeAdvice
 {
     /** phase → [schools in order of preference, least and most spare arc in metres] */
     private const TABLE = [
-        'learning' => [[School::Armpit, School::Height, School::Chest, School::Shoulder], 0.04, 0.20],
+        'learning' => [[School::Armpit, School::Height, School::Chest, School::Shoulder], 0.04, 0.2],
         'approaching' => [[School::Armpit, School::Height, School::Chest, School::BelowChest], 0.03, 0.17],
         'linking' => [[School::Chest, School::BelowChest, School::Height, School::Armpit], 0.0, 0.11],
     ];
@@ -46,7 +46,10 @@ final readonly class RopeAdvice
         $off = $now->rope->cable->minus($goal->cable)->metres();
         $said = match (true) {
             TrimSchool::GoalLength === $school => Verdict::of('rope.goal_length'),
-            $off >= self::WORTH_TRIMMING_M => Verdict::of('rope.start_long', ['goal_m' => $goal->cable->metres(), 'off_m' => $off]),
+            $off >= self::WORTH_TRIMMING_M => Verdict::of('rope.start_long', [
+                'goal_m' => $goal->cable->metres(),
+                'off_m' => $off,
+            ]),
             default => null,
         };
 
@@ -110,7 +113,11 @@ final readonly class RopeAdvice
      */
     private static function nearest(array $ropes, float $least, float $most): SchoolRope
     {
-        usort($ropes, static fn (SchoolRope $a, SchoolRope $b): int => self::distance($a, $least, $most) <=> self::distance($b, $least, $most));
+        usort(
+            $ropes,
+            static fn (SchoolRope $a, SchoolRope $b): int => self::distance($a, $least, $most) <=>
+                self::distance($b, $least, $most),
+        );
 
         return $ropes[0];
     }
@@ -149,7 +156,10 @@ final readonly class RopeAdvice
     private static function schoolVerdict(SchoolRope $rope): Verdict
     {
         if (null === $rope->reach) {
-            return Verdict::of('rope.rule_of_height', ['cable_m' => $rope->cable->metres(), 'overall_m' => $rope->overall->metres()]);
+            return Verdict::of('rope.rule_of_height', [
+                'cable_m' => $rope->cable->metres(),
+                'overall_m' => $rope->overall->metres(),
+            ]);
         }
 
         return Verdict::of($rope->reach->taped ? 'rope.by_taped_landmark' : 'rope.by_landmark', [

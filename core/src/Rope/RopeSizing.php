@@ -22,16 +22,13 @@ final readonly class RopeSizing
     public const USUAL_SPARE_M = 0.05;
 
     /** Tips of the handles apart while turning, elbows by the ribs (our assumption). */
-    public const USUAL_HAND_SPAN_M = 0.90;
+    public const USUAL_HAND_SPAN_M = 0.9;
 
     /** Stature is measured to a centimetre at best (common practice, no published source). */
     private const STATURE_UNCERTAINTY_M = 0.01;
 
-    private function __construct(
-        private Body $body,
-        private Handle $handle,
-        private Length $sparePerSide,
-    ) {
+    private function __construct(private Body $body, private Handle $handle, private Length $sparePerSide)
+    {
     }
 
     /** @throws OutOfRange when the spare is negative or above 20 cm */
@@ -48,7 +45,7 @@ final readonly class RopeSizing
 
     public static function spares(): LengthRange
     {
-        return LengthRange::of('Spare per side', Length::zero(), Length::ofMetres(0.20));
+        return LengthRange::of('Spare per side', Length::zero(), Length::ofMetres(0.2));
     }
 
     /**
@@ -73,7 +70,13 @@ final readonly class RopeSizing
         if (null === $landmark) {
             $overall = $this->body->stature->plus(Length::ofMetres(self::RULE_OF_HEIGHT_M));
 
-            return $this->rope($school, Reading::Overall, $stance, $overall->minus($this->bothHandles()), Length::ofMetres(self::STATURE_UNCERTAINTY_M));
+            return $this->rope(
+                $school,
+                Reading::Overall,
+                $stance,
+                $overall->minus($this->bothHandles()),
+                Length::ofMetres(self::STATURE_UNCERTAINTY_M),
+            );
         }
         $reading = null === $reading || Reading::Overall === $reading ? $school->usualReading() : $reading;
         $reach = $this->body->heightOf($landmark);
@@ -83,8 +86,13 @@ final readonly class RopeSizing
         return $this->rope($school, $reading, $stance, $cable, $reach->uncertainty->times(2));
     }
 
-    private function rope(School $school, Reading $reading, Stance $stance, Length $cable, Length $uncertainty): SchoolRope
-    {
+    private function rope(
+        School $school,
+        Reading $reading,
+        Stance $stance,
+        Length $cable,
+        Length $uncertainty,
+    ): SchoolRope {
         $landmark = $school->landmark();
 
         return new SchoolRope(

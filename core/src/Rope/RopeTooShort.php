@@ -20,7 +20,11 @@ final class RopeTooShort extends \DomainException implements CoreException
     public static function forSpan(Length $cable, Length $span): self
     {
         return new self(
-            \sprintf('a cable of %.1f cm is shorter than the %.1f cm between the hands', $cable->centimetres(), $span->centimetres()),
+            \sprintf(
+                'a cable of %.1f cm is shorter than the %.1f cm between the hands',
+                $cable->centimetres(),
+                $span->centimetres(),
+            ),
             $cable,
             $span,
         );

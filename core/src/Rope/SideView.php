@@ -17,8 +17,8 @@ use Zumbo\Core\Measure\OutOfRange;
  */
 final readonly class SideView
 {
-    public const LEAST_AHEAD_M = -0.20;
-    public const MOST_AHEAD_M = 0.80;
+    public const LEAST_AHEAD_M = -0.2;
+    public const MOST_AHEAD_M = 0.8;
 
     /** The hands turn so far ahead of the ankles, as a share of stature (our assumption: just in front of the hips). */
     private const HANDS_AHEAD_SHARE = 0.08;
@@ -43,17 +43,29 @@ final readonly class SideView
      */
     public static function of(HeldRope $held, Figure $figure, ?Length $handsAhead = null): self
     {
-        $ahead = null === $handsAhead ? $figure->stature->times(self::HANDS_AHEAD_SHARE) : self::aheads()->check($handsAhead);
+        $ahead =
+            null === $handsAhead
+                ? $figure->stature->times(self::HANDS_AHEAD_SHARE)
+                : self::aheads()->check($handsAhead);
         $height = $held->hands->middleHeight()->metres();
         $radius = $height - $held->lowest->metres();
         $reach = $radius <= $height ? null : Length::ofMetres(sqrt($radius ** 2 - $height ** 2));
 
-        return new self($ahead, $figure->footLength->times(self::TOES_AHEAD_SHARE), Length::ofMetres($radius), null === $reach ? null : $ahead->plus($reach));
+        return new self(
+            $ahead,
+            $figure->footLength->times(self::TOES_AHEAD_SHARE),
+            Length::ofMetres($radius),
+            null === $reach ? null : $ahead->plus($reach),
+        );
     }
 
     public static function aheads(): LengthRange
     {
-        return LengthRange::of('Hands ahead', Length::ofMetres(self::LEAST_AHEAD_M), Length::ofMetres(self::MOST_AHEAD_M));
+        return LengthRange::of(
+            'Hands ahead',
+            Length::ofMetres(self::LEAST_AHEAD_M),
+            Length::ofMetres(self::MOST_AHEAD_M),
+        );
     }
 
     /** From the toes to where it comes down; null when it passes above the floor. */

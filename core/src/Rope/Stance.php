@@ -19,10 +19,12 @@ enum Stance: string
     /** The rope that lies under the feet (common practice, no published source). */
     public function ropeUnderFeet(): Length
     {
-        return Length::ofMetres(match ($this) {
-            self::OneFoot => 0.09,
-            self::TwoFeet => 0.19,
-            self::Pinned => 0.0,
-        });
+        return Length::ofMetres(
+            match ($this) {
+                self::OneFoot => 0.09,
+                self::TwoFeet => 0.19,
+                self::Pinned => 0.0,
+            },
+        );
     }
 }

@@ -38,18 +38,35 @@ final readonly class TrimPath
         $step = self::steps()->check($stepPerSide)->metres() * 2;
         $tooMuch = $today->minus($goal)->metres();
         if ($tooMuch < self::FINEST_M) {
-            return new self([], Verdict::of($tooMuch > -self::FINEST_M ? 'trim.there' : 'trim.too_short', ['cable_m' => $today->metres(), 'goal_m' => $goal->metres()]));
+            return new self(
+                [],
+                Verdict::of($tooMuch > -self::FINEST_M ? 'trim.there' : 'trim.too_short', [
+                    'cable_m' => $today->metres(),
+                    'goal_m' => $goal->metres(),
+                ]),
+            );
         }
         $steps = [];
         for ($cable = $today->metres(); $cable - $goal->metres() >= self::FINEST_M / 2;) {
             $next = max($goal->metres(), $cable - $step);
             // A last sliver is not worth a cut: it goes with the step before.
             $next = $next - $goal->metres() < self::FINEST_M ? $goal->metres() : $next;
-            $steps[] = new TrimStep(Length::ofMetres($next), Length::ofMetres(($cable - $next) / 2), Verdict::of('trim.gate', ['before_m' => $cable]));
+            $steps[] = new TrimStep(
+                Length::ofMetres($next),
+                Length::ofMetres(($cable - $next) / 2),
+                Verdict::of('trim.gate', ['before_m' => $cable]),
+            );
             $cable = $next;
         }
 
-        return new self($steps, Verdict::of('trim.path', ['steps' => \count($steps), 'cable_m' => $today->metres(), 'goal_m' => $goal->metres()]));
+        return new self(
+            $steps,
+            Verdict::of('trim.path', [
+                'steps' => \count($steps),
+                'cable_m' => $today->metres(),
+                'goal_m' => $goal->metres(),
+            ]),
+        );
     }
 
     public static function steps(): LengthRange

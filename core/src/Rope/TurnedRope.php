@@ -39,7 +39,14 @@ final readonly class TurnedRope
         $needed = TurningRope::ofDepth(Length::ofMetres($depth), $span)->cable->metres();
         $cable = max(self::LEAST_M, $needed);
 
-        return new self(Length::ofMetres($cable), Verdict::of($needed >= self::LEAST_M ? 'turned.computed' : 'turned.least', ['cable_m' => $cable, 'needed_m' => $needed, 'apart_m' => $apart->metres()]));
+        return new self(
+            Length::ofMetres($cable),
+            Verdict::of($needed >= self::LEAST_M ? 'turned.computed' : 'turned.least', [
+                'cable_m' => $cable,
+                'needed_m' => $needed,
+                'apart_m' => $apart->metres(),
+            ]),
+        );
     }
 
     public static function aparts(): LengthRange

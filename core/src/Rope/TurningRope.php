@@ -69,7 +69,7 @@ final readonly class TurningRope
     public static function ofDepth(Length $depth, Length $span): self
     {
         self::refuseNegative($depth, $span);
-        $perHalfSpan = $span->metres() > 0 ? 2 * $depth->metres() / $span->metres() : \INF;
+        $perHalfSpan = $span->metres() > 0 ? (2 * $depth->metres()) / $span->metres() : \INF;
         if ($perHalfSpan >= self::FOLDED_FROM) {
             return new self($depth->times(2), $span, $depth, 0.0);
         }
@@ -107,7 +107,9 @@ final readonly class TurningRope
         $quarter = EllipticIntegral::ofComplement($this->complement)->first;
 
         return array_map(
-            fn (float $x): float => abs($x) < $half ? $this->depth->metres() * $sine->at($quarter * (1 - abs($x) / $half)) : 0.0,
+            fn (float $x): float => abs($x) < $half
+                ? $this->depth->metres() * $sine->at($quarter * (1 - abs($x) / $half))
+                : 0.0,
             $xs,
         );
     }
@@ -122,7 +124,7 @@ final readonly class TurningRope
     public function shape(int $points): array
     {
         $half = $this->span->metres() / 2;
-        $xs = array_map(static fn (int $i): float => $half * (2 * $i / ($points - 1) - 1), range(0, $points - 1));
+        $xs = array_map(static fn (int $i): float => $half * ((2 * $i) / ($points - 1) - 1), range(0, $points - 1));
 
         return array_map(static fn (float $x, float $y): array => ['x_m' => $x, 'y_m' => $y], $xs, $this->depthsAt($xs));
     }
@@ -147,7 +149,7 @@ final readonly class TurningRope
         $slack = $ratio - 1;
         if ($slack < self::SERIES_BELOW) {
             // L/2a − 1 = m + 7/8 m² + 13/16 m³ + …, inverted
-            return 1 - $slack * (1 - $slack * (7 / 8 - $slack * 23 / 32));
+            return 1 - $slack * (1 - $slack * (7 / 8 - ($slack * 23) / 32));
         }
         // E ≤ π/2 ≤ K gives 1 − m ≤ 2/(L/2a + 1): the upper end. Below, K grows only as −ln(1 − m)/2.
         $high = min(0.0, log(2 / ($ratio + 1)));
@@ -164,7 +166,7 @@ final readonly class TurningRope
             // d/a = 2k/((1−m)K) as a fixed point for m: a contraction by about 2.5 m per step
             $m = 0.0;
             for ($i = 0; $i < 12; ++$i) {
-                $m = ($perHalfSpan * (1 - $m) * EllipticIntegral::ofComplement(1 - $m)->first / 2) ** 2;
+                $m = (($perHalfSpan * (1 - $m) * EllipticIntegral::ofComplement(1 - $m)->first) / 2) ** 2;
             }
 
             return 1 - $m;
@@ -181,11 +183,11 @@ final readonly class TurningRope
     {
         $integral = EllipticIntegral::ofComplement($complement);
 
-        return 2 * $integral->second / ($complement * $integral->first) - 1;
+        return (2 * $integral->second) / ($complement * $integral->first) - 1;
     }
 
     private static function depthPerHalfSpan(float $complement): float
     {
-        return 2 * sqrt(1 - $complement) / ($complement * EllipticIntegral::ofComplement($complement)->first);
+        return (2 * sqrt(1 - $complement)) / ($complement * EllipticIntegral::ofComplement($complement)->first);
     }
 }

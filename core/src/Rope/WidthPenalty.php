@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\Length;
 final readonly class WidthPenalty
 {
     /** The drifts shown to a coach, each hand, in metres. */
-    public const SHOWN_M = [0.05, 0.10, 0.15];
+    public const SHOWN_M = [0.05, 0.1, 0.15];
 
     private function __construct(
         public Length $eachHand,

@@ -23,6 +23,10 @@ final class IntervalError extends \InvalidArgumentException implements CoreExcep
 
     public static function unreadable(string $text): self
     {
-        return self::of('interval set', $text, 'work/rest xrounds, like "20/10 x8" or "1:30/0:30 x4: hops, tall singles"');
+        return self::of(
+            'interval set',
+            $text,
+            'work/rest xrounds, like "20/10 x8" or "1:30/0:30 x4: hops, tall singles"',
+        );
     }
 }

@@ -49,7 +49,11 @@ final readonly class IntervalSet
         $names = array_map(trim(...), $stations);
         foreach ($names as $name) {
             if (1 !== preg_match('/^[^,:\x00-\x1F]{1,'.self::LONGEST_NAME.'}$/u', $name)) {
-                throw IntervalError::of('station', $name, 'a name of 1 to '.self::LONGEST_NAME.' characters without comma or colon');
+                throw IntervalError::of(
+                    'station',
+                    $name,
+                    'a name of 1 to '.self::LONGEST_NAME.' characters without comma or colon',
+                );
             }
         }
 
@@ -59,7 +63,14 @@ final readonly class IntervalSet
     /** @throws IntervalError naming the part that can't be read */
     public static function parse(string $text): self
     {
-        if (1 !== preg_match('~^\s*([\d:]+)\s*(?:s\s*)?/\s*([\d:]+)\s*(?:s\s*)?[x×]\s*(\d{1,3})\s*(?::(.*))?$~us', $text, $part)) {
+        if (
+            1 !==
+            preg_match(
+                '~^\s*([\d:]+)\s*(?:s\s*)?/\s*([\d:]+)\s*(?:s\s*)?[x×]\s*(\d{1,3})\s*(?::(.*))?$~us',
+                $text,
+                $part,
+            )
+        ) {
             throw IntervalError::unreadable($text);
         }
         $stations = isset($part[4]) ? explode(',', $part[4]) : [];
@@ -76,7 +87,12 @@ final readonly class IntervalSet
         for ($round = 1; $round <= $this->rounds; ++$round) {
             foreach ([] === $this->stations ? [null] : $this->stations as $station) {
                 if ([] !== $phases && $this->restS > 0) {
-                    $phases[] = new ClockPhase(PhaseKind::Rest, $this->restS, $phases[\count($phases) - 1]->round, $station);
+                    $phases[] = new ClockPhase(
+                        PhaseKind::Rest,
+                        $this->restS,
+                        $phases[\count($phases) - 1]->round,
+                        $station,
+                    );
                 }
                 $phases[] = new ClockPhase(PhaseKind::Work, $this->workS, $round, $station);
             }
@@ -108,13 +124,19 @@ final readonly class IntervalSet
     /** Jumps if the beat is kept all through the work: an upper bound. */
     public function jumps(Rate $cadence): int
     {
-        return (int) round($this->totalWorkS() * $cadence->countPerMinute() / 60);
+        return (int) round(($this->totalWorkS() * $cadence->countPerMinute()) / 60);
     }
 
     /** As the text form writes it, ready to be read again. */
     public function text(): string
     {
-        return \sprintf('%s/%s x%d%s', self::clock($this->workS), self::clock($this->restS), $this->rounds, [] === $this->stations ? '' : ': '.implode(', ', $this->stations));
+        return \sprintf(
+            '%s/%s x%d%s',
+            self::clock($this->workS),
+            self::clock($this->restS),
+            $this->rounds,
+            [] === $this->stations ? '' : ': '.implode(', ', $this->stations),
+        );
     }
 
     /**
@@ -141,7 +163,9 @@ final readonly class IntervalSet
             return 60 * (int) $found[1] + (int) $found[2];
         }
 
-        return 1 === preg_match('/^\d{1,4}$/', $written) ? (int) $written : throw IntervalError::of($part, $written, 'seconds like 20, or minutes and seconds like 1:30');
+        return 1 === preg_match('/^\d{1,4}$/', $written)
+            ? (int) $written
+            : throw IntervalError::of($part, $written, 'seconds like 20, or minutes and seconds like 1:30');
     }
 
     /** Up to a minute and a half one says seconds. */

@@ -62,19 +62,37 @@ final readonly class Ladder
      *
      * @throws OutOfRange when the top is not from 1 to 100
      */
-    public static function of(LadderFamily $family, int $top, JumpKind $kind = JumpKind::Double, int $fixedSingles = 1): self
-    {
+    public static function of(
+        LadderFamily $family,
+        int $top,
+        JumpKind $kind = JumpKind::Double,
+        int $fixedSingles = 1,
+    ): self {
         if ($top < 1 || $top > self::MOST_TOP) {
             throw OutOfRange::of('top', (string) $top, 'from 1 to '.self::MOST_TOP);
         }
         $rising = range(1, $top);
         $run = static fn (int $count): Pattern => Pattern::of([new JumpRun($kind, max(1, $count))]);
 
-        return new self(match ($family) {
-            LadderFamily::Rising => array_map($run, $rising),
-            LadderFamily::Pyramid => array_map($run, [...$rising, ...\array_slice(array_reverse($rising), 1)]),
-            LadderFamily::FallingSingles => array_map(static fn (int $count): Pattern => Pattern::of([new JumpRun(JumpKind::Single, max(1, $count)), new JumpRun(JumpKind::Double, 1)]), array_reverse($rising)),
-            LadderFamily::FixedSingles => array_map(static fn (int $count): Pattern => Pattern::of([new JumpRun(JumpKind::Single, max(1, $fixedSingles)), new JumpRun(JumpKind::Double, max(1, $count))]), $rising),
-        });
+        return new self(
+            match ($family) {
+                LadderFamily::Rising => array_map($run, $rising),
+                LadderFamily::Pyramid => array_map($run, [...$rising, ...\array_slice(array_reverse($rising), 1)]),
+                LadderFamily::FallingSingles => array_map(
+                    static fn (int $count): Pattern => Pattern::of([
+                        new JumpRun(JumpKind::Single, max(1, $count)),
+                        new JumpRun(JumpKind::Double, 1),
+                    ]),
+                    array_reverse($rising),
+                ),
+                LadderFamily::FixedSingles => array_map(
+                    static fn (int $count): Pattern => Pattern::of([
+                        new JumpRun(JumpKind::Single, max(1, $fixedSingles)),
+                        new JumpRun(JumpKind::Double, max(1, $count)),
+                    ]),
+                    $rising,
+                ),
+            },
+        );
     }
 }

@@ -27,8 +27,15 @@ final readonly class LadderOutlook
      * @param Hazard $singles chance of a miss of a single, by its position in the rung
      * @param Hazard $doubles the same of a double
      */
-    public static function of(Ladder $ladder, Hazard $singles, Hazard $doubles, float $secondsPerSingle, float $secondsPerDouble, float $breakS, float $missS): self
-    {
+    public static function of(
+        Ladder $ladder,
+        Hazard $singles,
+        Hazard $doubles,
+        float $secondsPerSingle,
+        float $secondsPerDouble,
+        float $breakS,
+        float $missS,
+    ): self {
         $longest = max(array_map(static fn (Pattern $rung): int => $rung->jumps(), $ladder->rungs));
         $q = ['s' => $singles->first($longest), 'd' => $doubles->first($longest)];
         $seconds = ['s' => $secondsPerSingle, 'd' => $secondsPerDouble];

@@ -22,10 +22,10 @@ final class BandPass
     public function __construct(float $rate, float $low, float $high)
     {
         $middle = sqrt($low * $high);
-        $turn = 2 * \M_PI * $middle / $rate;
-        $alpha = sin($turn) * ($high - $low) / (2 * $middle);
+        $turn = (2 * \M_PI * $middle) / $rate;
+        $alpha = (sin($turn) * ($high - $low)) / (2 * $middle);
         $this->gain = $alpha / (1 + $alpha);
-        $this->back1 = -2 * cos($turn) / (1 + $alpha);
+        $this->back1 = (-2 * cos($turn)) / (1 + $alpha);
         $this->back2 = (1 - $alpha) / (1 + $alpha);
     }
 

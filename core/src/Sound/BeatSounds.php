@@ -34,7 +34,11 @@ final class BeatSounds
      */
     public static function landing(int $rate, float $hertz = 82, float $tauS = 0.04): array
     {
-        return self::sum(self::damped($rate, $hertz, $tauS, 5 * $tauS, 0.002), self::damped($rate, 2.4 * $hertz, $tauS / 2, 3 * $tauS, 0.002), 0.35);
+        return self::sum(
+            self::damped($rate, $hertz, $tauS, 5 * $tauS, 0.002),
+            self::damped($rate, 2.4 * $hertz, $tauS / 2, 3 * $tauS, 0.002),
+            0.35,
+        );
     }
 
     /**
@@ -46,7 +50,11 @@ final class BeatSounds
     {
         $high = min($hertz, 0.4 * $rate);
 
-        return self::sum(self::damped($rate, $high, $tauS, 0.03), self::damped($rate, 0.79 * $high, 0.75 * $tauS, 0.03), 0.6);
+        return self::sum(
+            self::damped($rate, $high, $tauS, 0.03),
+            self::damped($rate, 0.79 * $high, 0.75 * $tauS, 0.03),
+            0.6,
+        );
     }
 
     /**

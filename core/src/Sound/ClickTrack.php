@@ -34,7 +34,11 @@ final class ClickTrack
         $length = [] === $beats ? 0.0 : $beats[\count($beats) - 1]->endS;
         $seconds = 2 * self::LEAD_S + $length * $rounds;
         if ($rounds < 1 || $seconds > self::LONGEST_S) {
-            throw OutOfRange::of('rounds', (string) $rounds, \sprintf('from 1, and at most %d minutes in all', (int) (self::LONGEST_S / 60)));
+            throw OutOfRange::of(
+                'rounds',
+                (string) $rounds,
+                \sprintf('from 1, and at most %d minutes in all', (int) (self::LONGEST_S / 60)),
+            );
         }
         $knock = BeatSounds::landing(self::RATE);
         $tick = BeatSounds::turn(self::RATE);

@@ -19,7 +19,7 @@ final class Ear
     private const FAINTEST = 0.06;
     /** A sole slaps: what ticks with a landing is no rope, which passes in the air. */
     private const SLAP_BEFORE_S = 0.025;
-    private const SLAP_AFTER_S = 0.040;
+    private const SLAP_AFTER_S = 0.04;
 
     /**
      * @param (callable(float): void)|null $progress called with the seconds heard, now and then
@@ -64,7 +64,13 @@ final class Ear
         $feet = MissedLandings::found($landings, $landed->chosen, $turned->chosen, self::FAINTEST);
         $times = static fn (Onset $onset): float => $onset->atS;
 
-        return HeardTake::of(Take::of(array_map($times, self::withoutSlaps($turned->chosen, $feet)), array_map($times, $feet)), min($turned->margin, $landed->margin), $turned->doubt, $seconds, $wave);
+        return HeardTake::of(
+            Take::of(array_map($times, self::withoutSlaps($turned->chosen, $feet)), array_map($times, $feet)),
+            min($turned->margin, $landed->margin),
+            $turned->doubt,
+            $seconds,
+            $wave,
+        );
     }
 
     /**

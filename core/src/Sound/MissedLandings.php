@@ -32,13 +32,21 @@ final class MissedLandings
     {
         for ($round = 0; $round < self::MOST_ROUNDS && \count($chosen) > 2; ++$round) {
             $beat = self::quantile(self::intervals($chosen), self::BEAT_QUANTILE);
-            $faintest = $least * self::quantile(array_map(static fn (Onset $onset): float => $onset->strength, $chosen), 0.5);
+            $faintest =
+                $least * self::quantile(array_map(static fn (Onset $onset): float => $onset->strength, $chosen), 0.5);
             $more = [];
             foreach ($chosen as $i => $after) {
                 $before = $chosen[$i - 1] ?? null;
                 if (null !== $before && $after->atS - $before->atS > self::GAP * $beat) {
-                    $found = self::best(self::between($all, $before->atS, $after->atS), $before->atS, $after->atS, $beat, $faintest, $turns);
-                    array_push($more, ...(null === $found ? [] : [$found]));
+                    $found = self::best(
+                        self::between($all, $before->atS, $after->atS),
+                        $before->atS,
+                        $after->atS,
+                        $beat,
+                        $faintest,
+                        $turns,
+                    );
+                    array_push($more, ...null === $found ? [] : [$found]);
                 }
                 $more[] = $after;
             }
@@ -65,13 +73,17 @@ final class MissedLandings
     {
         $first = $chosen[0]->atS;
         $last = $chosen[\count($chosen) - 1]->atS;
-        foreach (self::between($all, $first - (1 + self::OFF_BEAT) * $beat, $first - (1 - self::OFF_BEAT) * $beat) as $onset) {
+        foreach (
+            self::between($all, $first - (1 + self::OFF_BEAT) * $beat, $first - (1 - self::OFF_BEAT) * $beat) as $onset
+        ) {
             if ($onset->strength >= $faintest && [] !== self::between($turns, $onset->atS, $first)) {
                 $chosen = [$onset, ...$chosen];
                 break;
             }
         }
-        foreach (self::between($all, $last + (1 - self::OFF_BEAT) * $beat, $last + (1 + self::OFF_BEAT) * $beat) as $onset) {
+        foreach (
+            self::between($all, $last + (1 - self::OFF_BEAT) * $beat, $last + (1 + self::OFF_BEAT) * $beat) as $onset
+        ) {
             if ($onset->strength >= $faintest && [] !== self::between($turns, $last, $onset->atS)) {
                 $chosen[] = $onset;
                 break;
@@ -85,14 +97,24 @@ final class MissedLandings
      * @param list<Onset> $between
      * @param list<Onset> $turns
      */
-    private static function best(array $between, float $from, float $to, float $beat, float $faintest, array $turns): ?Onset
-    {
+    private static function best(
+        array $between,
+        float $from,
+        float $to,
+        float $beat,
+        float $faintest,
+        array $turns,
+    ): ?Onset {
         $best = null;
         foreach ($between as $onset) {
             $since = ($onset->atS - $from) / $beat;
             $until = ($to - $onset->atS) / $beat;
-            $onBeat = min(abs($since - max(1, round($since))), abs($until - max(1, round($until)))) <= self::OFF_BEAT && min($since, $until) > 0.5;
-            $sides = ([] === self::between($turns, $from, $onset->atS) ? 0 : 1) + ([] === self::between($turns, $onset->atS, $to) ? 0 : 1);
+            $onBeat =
+                min(abs($since - max(1, round($since))), abs($until - max(1, round($until)))) <= self::OFF_BEAT
+                && min($since, $until) > 0.5;
+            $sides =
+                ([] === self::between($turns, $from, $onset->atS) ? 0 : 1) +
+                ([] === self::between($turns, $onset->atS, $to) ? 0 : 1);
             $enough = match ($sides) {
                 2 => $faintest,
                 1 => self::ONE_SIDED * $faintest,
@@ -117,7 +139,7 @@ final class MissedLandings
         $high = \count($onsets);
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $onsets[$middle]->atS <= $from ? $low = $middle + 1 : $high = $middle;
+            $onsets[$middle]->atS <= $from ? ($low = $middle + 1) : ($high = $middle);
         }
         $inside = [];
         for (; isset($onsets[$low]) && $onsets[$low]->atS < $to; ++$low) {

@@ -53,9 +53,19 @@ final readonly class OnsetChoice
             }
         }
 
-        $doubtful = \count(array_filter([...$kept, ...$left], static fn (float $strength): bool => $strength > $share / self::ABOUT && $strength < $share * self::ABOUT));
+        $doubtful = \count(
+            array_filter(
+                [...$kept, ...$left],
+                static fn (float $strength): bool => $strength > $share / self::ABOUT
+                    && $strength < $share * self::ABOUT,
+            ),
+        );
 
-        return new self($chosen, min(self::margin($kept, $left), self::weaker($over)), $doubtful / max(1, \count($chosen)));
+        return new self(
+            $chosen,
+            min(self::margin($kept, $left), self::weaker($over)),
+            $doubtful / max(1, \count($chosen)),
+        );
     }
 
     /**
@@ -67,7 +77,9 @@ final readonly class OnsetChoice
         rsort($strengths);
         // The one loudest may be a door.
         $loud = $strengths[1] ?? $strengths[0];
-        $own = array_values(array_filter($strengths, static fn (float $strength): bool => $strength >= self::CANDIDATE * $loud));
+        $own = array_values(
+            array_filter($strengths, static fn (float $strength): bool => $strength >= self::CANDIDATE * $loud),
+        );
 
         return $own[intdiv(\count($own), 3)];
     }

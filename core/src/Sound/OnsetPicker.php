@@ -82,11 +82,21 @@ final class OnsetPicker
         $found = [];
         for ($k = self::WINDOW; $k < 2 * self::WINDOW; ++$k) {
             $here = $rises[$k];
-            if ($here <= $this->least * $usual || $here <= 0.0 || $here < max(0.0, ...\array_slice($rises, $k - $this->apart, 2 * $this->apart + 1))) {
+            if (
+                $here <= $this->least * $usual
+                || $here <= 0.0
+                || $here < max(0.0, ...\array_slice($rises, $k - $this->apart, 2 * $this->apart + 1))
+            ) {
                 continue;
             }
-            $at = ($this->done + $k - self::WINDOW + 0.5 - ($this->rise + $this->smooth - 1) / 2) * $this->hopS - $this->earlier;
-            $found[] = new Onset(max(0.0, $at), $here, $usual > 0 ? $here / ($this->least * $usual) : self::OVER_SILENCE);
+            $at =
+                ($this->done + $k - self::WINDOW + 0.5 - ($this->rise + $this->smooth - 1) / 2) * $this->hopS -
+                $this->earlier;
+            $found[] = new Onset(
+                max(0.0, $at),
+                $here,
+                $usual > 0 ? $here / ($this->least * $usual) : self::OVER_SILENCE,
+            );
         }
 
         return $found;

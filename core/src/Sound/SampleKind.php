@@ -22,7 +22,11 @@ enum SampleKind
             1 === $format && 16 === $bits => self::Signed16,
             1 === $format && 24 === $bits => self::Signed24,
             3 === $format && 32 === $bits => self::Float32,
-            1 === $format || 3 === $format => throw WavError::unknown('bits of a sample', $bits, '8, 16 or 24 as PCM, 32 as float'),
+            1 === $format || 3 === $format => throw WavError::unknown(
+                'bits of a sample',
+                $bits,
+                '8, 16 or 24 as PCM, 32 as float',
+            ),
             default => throw WavError::unknown('format', $format, '1 (PCM) or 3 (float)'),
         };
     }

@@ -15,15 +15,21 @@ final readonly class SyntheticTake
 {
     /** Ticks and knocks differ in loudness by up to that share. */
     private const SPREAD = 0.3;
-    private const TURN_GAIN = 0.30;
+    private const TURN_GAIN = 0.3;
     private const LANDING_GAIN = 0.55;
     private const AFTER_S = 0.8;
     private const FEET_APART_S = 0.012;
     /** Two walls. */
     private const ECHOES_S = [0.037, 0.061];
 
-    private function __construct(public Take $truth, public int $rate, public int $count, private float $noiseDb, private float $echo, private int $seed)
-    {
+    private function __construct(
+        public Take $truth,
+        public int $rate,
+        public int $count,
+        private float $noiseDb,
+        private float $echo,
+        private int $seed,
+    ) {
     }
 
     /**
@@ -58,7 +64,11 @@ final readonly class SyntheticTake
             return $noise;
         };
 
-        return WavWriter::pcm16($this->rate, SoundMix::pieces($this->rate, $this->count, $sounds, $ground), $this->count);
+        return WavWriter::pcm16(
+            $this->rate,
+            SoundMix::pieces($this->rate, $this->count, $sounds, $ground),
+            $this->count,
+        );
     }
 
     /**
@@ -75,7 +85,7 @@ final readonly class SyntheticTake
             $this->place($sounds, $at, $tick, self::TURN_GAIN * $chance->between(1 - self::SPREAD, 1 + self::SPREAD));
         }
         foreach ($this->truth->landingsS as $at) {
-            $gain = self::LANDING_GAIN * $chance->between(1 - self::SPREAD, 1 + self::SPREAD) / 2;
+            $gain = (self::LANDING_GAIN * $chance->between(1 - self::SPREAD, 1 + self::SPREAD)) / 2;
             // Two feet seldom land as one.
             $this->place($sounds, $at, $knock, $gain);
             $this->place($sounds, $at + $chance->between(0, self::FEET_APART_S), $knock, $gain);
@@ -94,7 +104,7 @@ final readonly class SyntheticTake
     {
         $sounds[] = new PlacedSound($atS, $samples, $gain);
         foreach ($this->echo > 0 ? self::ECHOES_S : [] as $i => $later) {
-            $sounds[] = new PlacedSound($atS + $later, $samples, $gain * $this->echo / (1 + $i));
+            $sounds[] = new PlacedSound($atS + $later, $samples, ($gain * $this->echo) / (1 + $i));
         }
     }
 
@@ -108,7 +118,9 @@ final readonly class SyntheticTake
         foreach ($sounds as $sound) {
             // Few different sounds, many places: each is summed once.
             $key = \count($sound->samples);
-            $known[$key] ??= array_sum(array_map(static fn (float $sample): float => $sample * $sample, $sound->samples));
+            $known[$key] ??= array_sum(
+                array_map(static fn (float $sample): float => $sample * $sample, $sound->samples),
+            );
             $energy += $sound->gain ** 2 * $known[$key];
         }
 

@@ -55,7 +55,7 @@ final class TwoBands
     /** Seconds from one loudness to the next. */
     public function hopS(): float
     {
-        return $this->block * self::BLOCKS / $this->rate;
+        return ($this->block * self::BLOCKS) / $this->rate;
     }
 
     public function thudDelayS(): float
@@ -76,7 +76,12 @@ final class TwoBands
      */
     public function feed(array $samples): array
     {
-        $y = [...$this->rest, ...(1 === $this->step ? array_values($samples) : array_map(array_sum(...), array_chunk($samples, $this->step)))];
+        $y = [
+            ...$this->rest,
+            ...1 === $this->step
+                ? array_values($samples)
+                : array_map(array_sum(...), array_chunk($samples, $this->step)),
+        ];
         $lag = $this->lag;
         $twice = 2 * $lag;
         $hop = $this->block * self::BLOCKS;
@@ -103,7 +108,9 @@ final class TwoBands
     {
         $energy = 0.0;
         for ($i = 0; $i < self::BLOCKS; ++$i) {
-            $out = $this->second->pass($this->first->pass(array_sum(\array_slice($y, $from + $i * $this->block, $this->block)) / $this->block));
+            $out = $this->second->pass(
+                $this->first->pass(array_sum(\array_slice($y, $from + $i * $this->block, $this->block)) / $this->block),
+            );
             $energy += $out * $out;
         }
 

@@ -13,8 +13,11 @@ final class WavError extends \InvalidArgumentException implements CoreException
 {
     public const ACCEPTED = 'a WAV file, 8-, 16- or 24-bit PCM or 32-bit float, one or two channels, 8 to 96 kHz';
 
-    private function __construct(string $message, public readonly string $found, public readonly string $accepted = self::ACCEPTED)
-    {
+    private function __construct(
+        string $message,
+        public readonly string $found,
+        public readonly string $accepted = self::ACCEPTED,
+    ) {
         parent::__construct($message);
     }
 
@@ -30,16 +33,28 @@ final class WavError extends \InvalidArgumentException implements CoreException
 
     public static function cutOff(float $foundS, float $saidS): self
     {
-        return new self(\sprintf('the file is cut off: it says %.1f s of sound and holds %.1f s', $saidS, $foundS), \sprintf('%.1f s', $foundS), 'the whole file');
+        return new self(
+            \sprintf('the file is cut off: it says %.1f s of sound and holds %.1f s', $saidS, $foundS),
+            \sprintf('%.1f s', $foundS),
+            'the whole file',
+        );
     }
 
     public static function broken(float $atS): self
     {
-        return new self(\sprintf('at %.1f s the file holds something that is no number', $atS), 'no number', 'samples from -1 to 1');
+        return new self(
+            \sprintf('at %.1f s the file holds something that is no number', $atS),
+            'no number',
+            'samples from -1 to 1',
+        );
     }
 
     public static function tooLong(float $mostS): self
     {
-        return new self(\sprintf('the recording is longer than %d minutes', (int) ($mostS / 60)), 'a longer one', \sprintf('a recording of at most %d minutes', (int) ($mostS / 60)));
+        return new self(
+            \sprintf('the recording is longer than %d minutes', (int) ($mostS / 60)),
+            'a longer one',
+            \sprintf('a recording of at most %d minutes', (int) ($mostS / 60)),
+        );
     }
 }

@@ -20,9 +20,20 @@ final class WavWriter
     public static function pcm16(int $rate, iterable $pieces, int $count): iterable
     {
         $bytes = 2 * $count;
-        yield 'RIFF'.pack('V', 36 + $bytes).'WAVEfmt '.pack('VvvVVvv', 16, 1, 1, $rate, 2 * $rate, 2, 16).'data'.pack('V', $bytes);
+        yield 'RIFF'.
+            pack('V', 36 + $bytes).
+            'WAVEfmt '.
+            pack('VvvVVvv', 16, 1, 1, $rate, 2 * $rate, 2, 16).
+            'data'.
+            pack('V', $bytes);
         foreach ($pieces as $piece) {
-            yield pack('v*', ...array_map(static fn (float $sample): int => (int) round(self::FULL * max(-1.0, min(1.0, $sample))), $piece));
+            yield pack(
+                'v*',
+                ...array_map(
+                    static fn (float $sample): int => (int) round(self::FULL * max(-1.0, min(1.0, $sample))),
+                    $piece,
+                ),
+            );
         }
     }
 }

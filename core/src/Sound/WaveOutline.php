@@ -33,7 +33,10 @@ final class WaveOutline
         $this->open = 0;
         $this->tick = $this->thud = 0.0;
         if (\count($this->columns) >= self::MOST) {
-            $this->columns = array_map(static fn (array $pair): array => [max(array_column($pair, 0)), max(array_column($pair, 1))], array_chunk($this->columns, 2));
+            $this->columns = array_map(
+                static fn (array $pair): array => [max(array_column($pair, 0)), max(array_column($pair, 1))],
+                array_chunk($this->columns, 2),
+            );
             $this->each *= 2;
         }
     }

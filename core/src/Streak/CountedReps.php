@@ -27,7 +27,11 @@ final readonly class CountedReps
         public bool $summed,
     ) {
         if ($successes < 0 || $successes > self::MOST || $misses < 0 || $misses > self::MOST) {
-            throw OutOfRange::of('entry', \sprintf('%d reps, %d misses', $successes, $misses), 'whole numbers from 0 to '.self::MOST);
+            throw OutOfRange::of(
+                'entry',
+                \sprintf('%d reps, %d misses', $successes, $misses),
+                'whole numbers from 0 to '.self::MOST,
+            );
         }
         if (!($daysAgo >= 0.0) || is_infinite($daysAgo)) {
             throw OutOfRange::of('age', \sprintf('%.3g days', $daysAgo), '0 days or more');

@@ -49,7 +49,11 @@ final readonly class Hazard
             throw OutOfRange::of('hazard', \sprintf('scale %.6g, shape %.6g', $scale, $shape), 'two numbers above 0');
         }
 
-        return new self(static fn (int $position): float => -expm1((($position - 1) / $scale) ** $shape - ($position / $scale) ** $shape));
+        return new self(
+            static fn (int $position): float => -expm1(
+                (($position - 1) / $scale) ** $shape - ($position / $scale) ** $shape,
+            ),
+        );
     }
 
     /**

@@ -31,7 +31,12 @@ final readonly class KaplanMeier
      */
     public static function ofGoes(array $goes): array
     {
-        return self::ofTimes(array_map(static fn (CountedReps $go): array => [$go->successes + min(1, $go->misses), $go->misses > 0], $goes));
+        return self::ofTimes(
+            array_map(
+                static fn (CountedReps $go): array => [$go->successes + min(1, $go->misses), $go->misses > 0],
+                $goes,
+            ),
+        );
     }
 
     /**
@@ -55,7 +60,13 @@ final readonly class KaplanMeier
             $atRisk = \count(array_filter($times, static fn (array $one): bool => $one[0] >= $time));
             $survival *= 1 - $count / $atRisk;
             $variance += $atRisk > $count ? $count / ($atRisk * ($atRisk - $count)) : \INF;
-            $rows[] = new self($time, $atRisk, $count, $survival, is_finite($variance) ? $survival * sqrt($variance) : null);
+            $rows[] = new self(
+                $time,
+                $atRisk,
+                $count,
+                $survival,
+                is_finite($variance) ? $survival * sqrt($variance) : null,
+            );
         }
 
         return $rows;

@@ -66,7 +66,9 @@ final readonly class Posterior
         for ($k = $clean; $k <= $tries; ++$k) {
             // ln C(n, k) = −ln((n+1)·B(n−k+1, k+1))
             $ways = -log($tries + 1) - BetaDistribution::logBeta($tries - $k + 1, $k + 1);
-            $sum += exp($ways + BetaDistribution::logBeta($this->chance->alpha + $k, $this->chance->beta + $tries - $k) - $base);
+            $sum += exp(
+                $ways + BetaDistribution::logBeta($this->chance->alpha + $k, $this->chance->beta + $tries - $k) - $base,
+            );
         }
 
         return min(1.0, $sum);

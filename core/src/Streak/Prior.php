@@ -19,7 +19,16 @@ final readonly class Prior
 
     /** A typical streak, by stage. */
     private const TYPICAL_STREAK = [
-        'jump' => 30, 'turn' => 10, 'join' => 4, 'singles' => 30, 'range' => 20, 'snap' => 2, 'mix' => 6, 'link' => 5, 'hold' => 20, 'workout' => 30,
+        'jump' => 30,
+        'turn' => 10,
+        'join' => 4,
+        'singles' => 30,
+        'range' => 20,
+        'snap' => 2,
+        'mix' => 6,
+        'link' => 5,
+        'hold' => 20,
+        'workout' => 30,
     ];
 
     private function __construct(public float $alpha, public float $beta)

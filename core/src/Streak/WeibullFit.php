@@ -62,11 +62,14 @@ final readonly class WeibullFit
         if ($misses < self::LEAST_MISSES) {
             return Verdict::of('weibull.few_misses', ['misses' => $misses, 'needed' => self::LEAST_MISSES]);
         }
-        $failed = array_unique(array_map(static fn (CountedReps $go): int => $go->misses > 0 ? $go->successes : -1, $goes));
+        $failed = array_unique(
+            array_map(static fn (CountedReps $go): int => $go->misses > 0 ? $go->successes : -1, $goes),
+        );
         if (1 === \count(array_diff($failed, [-1]))) {
             return Verdict::of('weibull.all_alike', ['misses' => $misses]);
         }
-        $cost = static fn (float $lnScale, float $lnShape): float => self::cost($goes, $lnScale, $lnShape) + $penalty($lnShape);
+        $cost = static fn (float $lnScale, float $lnShape): float => self::cost($goes, $lnScale, $lnShape) +
+            $penalty($lnShape);
         $start = log(1 + array_sum(array_map(static fn (CountedReps $go): int => $go->successes, $goes)) / $misses);
         [$lnScale, $lnShape] = Minimiser::of($cost, $start, 0.0);
         [$xx, $xy, $yy] = Minimiser::curvature($cost, $lnScale, $lnShape);
@@ -75,7 +78,13 @@ final readonly class WeibullFit
             return Verdict::of('weibull.not_identified', ['misses' => $misses]);
         }
 
-        return new self(exp($lnScale), exp($lnShape), self::cost($goes, $lnScale, $lnShape), sqrt($yy / $determinant), sqrt($xx / $determinant));
+        return new self(
+            exp($lnScale),
+            exp($lnShape),
+            self::cost($goes, $lnScale, $lnShape),
+            sqrt($yy / $determinant),
+            sqrt($xx / $determinant),
+        );
     }
 
     /**
@@ -89,7 +98,9 @@ final readonly class WeibullFit
         foreach ($goes as $go) {
             $until = $lnSurvival($go->successes);
             // ln(S(x) − S(x+1)) = ln S(x) + ln(1 − e^(ln S(x+1) − ln S(x)))
-            $sum -= $until + ($go->misses > 0 ? log(max(\PHP_FLOAT_MIN, -expm1($lnSurvival($go->successes + 1) - $until))) : 0.0);
+            $sum -=
+                $until +
+                ($go->misses > 0 ? log(max(\PHP_FLOAT_MIN, -expm1($lnSurvival($go->successes + 1) - $until))) : 0.0);
         }
 
         return $sum;

@@ -19,7 +19,10 @@ final class GrowthTest extends TestCase
         self::assertNull(Growth::since($then, Length::ofCentimetres(130)), 'nobody shrinks out of a rope');
         $verdict = Growth::since($then, Length::ofCentimetres(142));
         self::assertNotNull($verdict);
-        self::assertSame('Grown 4 cm since the rope was sized at 138 cm: size it again.', MessageCatalogue::in(LengthUnit::Centimetre)->sentence($verdict));
+        self::assertSame(
+            'Grown 4 cm since the rope was sized at 138 cm: size it again.',
+            MessageCatalogue::in(LengthUnit::Centimetre)->sentence($verdict),
+        );
         self::assertNotNull(Growth::since($then, Length::ofCentimetres(140)));
     }
 }

@@ -32,17 +32,32 @@ final class CableCharacterTest extends TestCase
     {
         $rope = TurningRope::ofCable(Length::ofMetres(2.4), Length::ofMetres(0.9));
         $of = static fn (CableFamily $family): CableCharacter => CableCharacter::ofFamily($family, $rope);
-        self::assertSame([Feel::Strong, Effort::Heavy], [$of(CableFamily::Beaded)->feel, $of(CableFamily::Beaded)->effort]);
-        self::assertSame([Feel::Clear, Effort::High], [$of(CableFamily::ThickCord)->feel, $of(CableFamily::ThickCord)->effort]);
-        self::assertSame([Feel::Light, Effort::Moderate], [$of(CableFamily::CoatedSteel)->feel, $of(CableFamily::CoatedSteel)->effort]);
-        self::assertSame([Feel::Faint, Effort::Low], [$of(CableFamily::ThinWire)->feel, $of(CableFamily::ThinWire)->effort]);
+        self::assertSame(
+            [Feel::Strong, Effort::Heavy],
+            [$of(CableFamily::Beaded)->feel, $of(CableFamily::Beaded)->effort],
+        );
+        self::assertSame(
+            [Feel::Clear, Effort::High],
+            [$of(CableFamily::ThickCord)->feel, $of(CableFamily::ThickCord)->effort],
+        );
+        self::assertSame(
+            [Feel::Light, Effort::Moderate],
+            [$of(CableFamily::CoatedSteel)->feel, $of(CableFamily::CoatedSteel)->effort],
+        );
+        self::assertSame(
+            [Feel::Faint, Effort::Low],
+            [$of(CableFamily::ThinWire)->feel, $of(CableFamily::ThinWire)->effort],
+        );
         self::assertSame([1, 4], [Feel::Faint->step(), Effort::Heavy->step()]);
     }
 
     /** Pull goes with the square of the rate: 210 against 120 turns a minute. */
     public function testPullGrowsWithTheSquareOfTheRate(): void
     {
-        $cord = CableCharacter::ofFamily(CableFamily::ThickCord, TurningRope::ofCable(Length::ofMetres(2.4), Length::ofMetres(0.9)));
+        $cord = CableCharacter::ofFamily(
+            CableFamily::ThickCord,
+            TurningRope::ofCable(Length::ofMetres(2.4), Length::ofMetres(0.9)),
+        );
         self::assertEqualsWithDelta((210 / 120) ** 2, $cord->doublesPullN / $cord->learningPullN, 1e-9);
     }
 
@@ -56,7 +71,11 @@ final class CableCharacterTest extends TestCase
 
     public function testAPieceOnTheScaleGivesGramsPerMetre(): void
     {
-        self::assertEqualsWithDelta(0.0155, WeighedPiece::of(Length::ofMetres(2.0), 31.0)->density->kilogramsPerMetre(), 1e-12);
+        self::assertEqualsWithDelta(
+            0.0155,
+            WeighedPiece::of(Length::ofMetres(2.0), 31.0)->density->kilogramsPerMetre(),
+            1e-12,
+        );
     }
 
     #[TestWith([2.0, 0.0, 'Weight "0 g"'])]

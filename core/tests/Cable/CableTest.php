@@ -27,8 +27,24 @@ final class CableTest extends TestCase
     public function testPullDragAndWristCircleAgreeWithTheReference(array $in, array $out): void
     {
         $rope = TurningRope::ofCable(Length::ofMetres($in['L']), Length::ofMetres($in['w']));
-        $feel = CableFeel::of($rope, LinearDensity::ofKilogramsPerMetre($in['mu']), $in['D'], Rate::perMinute($in['rpm']), $in['Cd'], $in['rho']);
-        foreach (['T_end' => $feel->handlePullN, 'T_mid' => $feel->bottomPullN, 'J_int_y3_ds' => $feel->dragIntegralM4, 'P_drag' => $feel->dragPowerW, 'r_handle_min' => $feel->wristCircleM, 'mass_g' => 1000 * $feel->cableMassKg] as $name => $value) {
+        $feel = CableFeel::of(
+            $rope,
+            LinearDensity::ofKilogramsPerMetre($in['mu']),
+            $in['D'],
+            Rate::perMinute($in['rpm']),
+            $in['Cd'],
+            $in['rho'],
+        );
+        foreach (
+            [
+                'T_end' => $feel->handlePullN,
+                'T_mid' => $feel->bottomPullN,
+                'J_int_y3_ds' => $feel->dragIntegralM4,
+                'P_drag' => $feel->dragPowerW,
+                'r_handle_min' => $feel->wristCircleM,
+                'mass_g' => 1000 * $feel->cableMassKg,
+            ] as $name => $value
+        ) {
             self::assertEqualsWithDelta($out[$name], $value, 1e-5 * abs($out[$name]), $name);
         }
     }
@@ -39,7 +55,10 @@ final class CableTest extends TestCase
         foreach ([[2.4, 0.9], [0.95, 0.9], [0.9009, 0.9], [3.0, 0.3], [2.0, 1.8]] as [$length, $span]) {
             $rope = TurningRope::ofCable(Length::ofMetres($length), Length::ofMetres($span));
             $points = 20_001;
-            $xs = array_map(static fn (int $i): float => $span / 2 * sin(\M_PI * ($i / ($points - 1) - 0.5)), range(0, $points - 1));
+            $xs = array_map(
+                static fn (int $i): float => ($span / 2) * sin(\M_PI * ($i / ($points - 1) - 0.5)),
+                range(0, $points - 1),
+            );
             $ys = $rope->depthsAt($xs);
             $sum = 0.0;
             for ($i = 1; $i < $points; ++$i) {
@@ -53,15 +72,30 @@ final class CableTest extends TestCase
     public function testPullGrowsWithTheSquareOfTheRateAndDragWithItsCube(): void
     {
         $rope = TurningRope::ofCable(Length::ofMetres(2.4), Length::ofMetres(0.9));
-        $at = static fn (float $rate): CableFeel => CableFeel::of($rope, LinearDensity::ofKilogramsPerMetre(0.02), 0.005, Rate::perMinute($rate));
+        $at = static fn (float $rate): CableFeel => CableFeel::of(
+            $rope,
+            LinearDensity::ofKilogramsPerMetre(0.02),
+            0.005,
+            Rate::perMinute($rate),
+        );
         self::assertEqualsWithDelta(4.0, $at(240)->handlePullN / $at(120)->handlePullN, 1e-9);
         self::assertEqualsWithDelta(8.0, $at(240)->dragPowerW / $at(120)->dragPowerW, 1e-9);
-        self::assertEqualsWithDelta($at(120)->wristCircleM, $at(240)->wristCircleM, 1e-12, 'the circle does not depend on the rate');
+        self::assertEqualsWithDelta(
+            $at(120)->wristCircleM,
+            $at(240)->wristCircleM,
+            1e-12,
+            'the circle does not depend on the rate',
+        );
     }
 
     public function testAStretchedAndAFoldedRopeHaveFiniteAnswers(): void
     {
-        $of = static fn (float $length, float $span): CableFeel => CableFeel::of(TurningRope::ofCable(Length::ofMetres($length), Length::ofMetres($span)), LinearDensity::ofKilogramsPerMetre(0.02), 0.005, Rate::perMinute(120));
+        $of = static fn (float $length, float $span): CableFeel => CableFeel::of(
+            TurningRope::ofCable(Length::ofMetres($length), Length::ofMetres($span)),
+            LinearDensity::ofKilogramsPerMetre(0.02),
+            0.005,
+            Rate::perMinute(120),
+        );
         self::assertSame([0.0, 0.0], [$of(0.9, 0.9)->dragPowerW, $of(0.9, 0.9)->wristCircleM]);
         self::assertEqualsWithDelta(1.2 ** 4 / 2, $of(2.4, 0.0)->dragIntegralM4, 1e-12);
     }
@@ -92,7 +126,11 @@ final class CableTest extends TestCase
     #[DataProvider('feelCases')]
     public function testHandlePullAgreesWithTheReference(array $in, array $out): void
     {
-        $pull = HandlePull::newtons(self::rope($in['L'], $in['w']), LinearDensity::ofKilogramsPerMetre($in['mu']), Rate::perMinute($in['rpm']));
+        $pull = HandlePull::newtons(
+            self::rope($in['L'], $in['w']),
+            LinearDensity::ofKilogramsPerMetre($in['mu']),
+            Rate::perMinute($in['rpm']),
+        );
         self::assertEqualsWithDelta($out['T_end'], $pull, 1e-5 * $out['T_end']);
     }
 
@@ -106,13 +144,20 @@ final class CableTest extends TestCase
 
     public function testPullGrowsWithTheSquareOfTheRate(): void
     {
-        $pull = static fn (float $perMinute): float => HandlePull::newtons(self::rope(2.4, 0.9), LinearDensity::ofKilogramsPerMetre(0.02), Rate::perMinute($perMinute));
+        $pull = static fn (float $perMinute): float => HandlePull::newtons(
+            self::rope(2.4, 0.9),
+            LinearDensity::ofKilogramsPerMetre(0.02),
+            Rate::perMinute($perMinute),
+        );
         self::assertEqualsWithDelta(4.0, $pull(240) / $pull(120), 1e-12);
     }
 
     public function testAStretchedRopePullsNothingWeCanTell(): void
     {
-        self::assertSame(0.0, HandlePull::newtons(self::rope(0.9, 0.9), LinearDensity::ofKilogramsPerMetre(0.02), Rate::perMinute(120)));
+        self::assertSame(
+            0.0,
+            HandlePull::newtons(self::rope(0.9, 0.9), LinearDensity::ofKilogramsPerMetre(0.02), Rate::perMinute(120)),
+        );
     }
 
     /** Common practice: the families run from felt to fast, and thin cable is not for beginners. */

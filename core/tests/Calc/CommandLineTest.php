@@ -62,21 +62,47 @@ final class CommandLineTest extends TestCase
     {
         $words = ['trim', 'stature=168', 'cable_length=262cm', 'goal=chest'];
         self::assertNull(self::json([...$words, '--json'])['outcome']);
-        $told = self::json([...$words, 'before=[{"reps":400,"misses":20}]', 'after=[{"reps":80,"misses":9},{"reps":80,"misses":9},{"reps":80,"misses":9}]', '--json']);
+        $told = self::json([
+            ...$words,
+            'before=[{"reps":400,"misses":20}]',
+            'after=[{"reps":80,"misses":9},{"reps":80,"misses":9},{"reps":80,"misses":9}]',
+            '--json',
+        ]);
         self::assertSame('let-out', $told['outcome']['advice']);
     }
 
     public function testAnUnevenHandTiltsTheArcAndTheSideViewSaysWhereItComesDown(): void
     {
-        $arc = self::json(['arc', 'cable_length=244cm', 'hand_span=90', 'hand_height=92', 'other_hand_height=110', 'stature=168', '--json']);
+        $arc = self::json([
+            'arc',
+            'cable_length=244cm',
+            'hand_span=90',
+            'hand_height=92',
+            'other_hand_height=110',
+            'stature=168',
+            '--json',
+        ]);
         self::assertEqualsWithDelta(atan(0.18 / 0.9), $arc['tilt_rad'], 1e-9);
         self::assertGreaterThan(0.1, $arc['ahead_of_toes_m']);
-        self::assertSame('passes above the floor', self::json(['arc', 'cable_length=190cm', 'hand_span=90', 'hand_height=92', 'stature=168', '--json'])['ahead_of_toes_reason']);
+        self::assertSame(
+            'passes above the floor',
+            self::json(['arc', 'cable_length=190cm', 'hand_span=90', 'hand_height=92', 'stature=168', '--json'])[
+                'ahead_of_toes_reason'
+            ],
+        );
     }
 
     public function testCableSaysHowItFeels(): void
     {
-        $cable = self::json(['cable', 'linear_density_kg_per_m=0.0255', 'diameter=5mm', 'cable_length=240cm', 'hand_span=90', 'turns_per_min=120', '--json']);
+        $cable = self::json([
+            'cable',
+            'linear_density_kg_per_m=0.0255',
+            'diameter=5mm',
+            'cable_length=240cm',
+            'hand_span=90',
+            'turns_per_min=120',
+            '--json',
+        ]);
         self::assertSame(['clear', 'high', 'thick-cord'], [$cable['feel'], $cable['effort'], $cable['like']]);
     }
 
@@ -120,13 +146,19 @@ final class CommandLineTest extends TestCase
         yield 'a billion' => [['rope', 'height=1e9'], '"1e9"'];
         yield 'infinite' => [['arc', 'cable_length_m=1e999', 'hand_span_m=0.9'], 'cable_length_m "1e999"'];
         yield 'ambiguous' => [['rope', 'height=69'], '69 cm or 69 in'];
-        yield 'unknown field' => [['rope', 'height=175', 'colour=red'], 'colour "red": no such field; known are stature_m'];
+        yield 'unknown field' => [
+            ['rope', 'height=175', 'colour=red'],
+            'colour "red": no such field; known are stature_m',
+        ];
         yield 'twice under two names' => [['rope', 'height=175', 'stature_m=1.75'], 'is given twice'];
         yield 'twice' => [['rope', 'height=175', 'height=176'], 'is given twice'];
         yield 'no value' => [['rope', 'height'], 'argument "height": key=value'];
         yield 'unknown choice' => [['rope', 'height=175', 'school=knee'], 'school "knee": one of all, height'];
         yield 'unknown computation' => [['skip'], 'calculation "skip": one of rope, arc'];
-        yield 'rope shorter than the span' => [['arc', 'cable_length_m=0.8', 'hand_span_m=0.9'], 'shorter than the 90.0 cm between the hands'];
+        yield 'rope shorter than the span' => [
+            ['arc', 'cable_length_m=0.8', 'hand_span_m=0.9'],
+            'shorter than the 90.0 cm between the hands',
+        ];
         yield 'two contradicting fields' => [['fit', 'stature=175', 'cable_length=240', 'reaches=armpit'], 'not both'];
         yield 'a list with a hole' => [['arc', 'cable_length_m=2.4', 'hand_span_m=0.9', 'x_m=0,,1'], 'x_m[1] ""'];
         yield 'control characters are not printed' => [['rope', "height=\e[31m\n"], '?[31m'];
@@ -143,7 +175,19 @@ final class CommandLineTest extends TestCase
      */
     public static function badJson(): iterable
     {
-        foreach (['{', '[]x', '[1.75]', '"1.75"', '{"stature_m": null}', '{"stature_m": {}}', '{"stature_m": true}', '{"stature_m": [1.75]}', '{"stature_m": 1.75, "landmarks_m": {"nose": 1}}'] as $json) {
+        foreach (
+            [
+                '{',
+                '[]x',
+                '[1.75]',
+                '"1.75"',
+                '{"stature_m": null}',
+                '{"stature_m": {}}',
+                '{"stature_m": true}',
+                '{"stature_m": [1.75]}',
+                '{"stature_m": 1.75, "landmarks_m": {"nose": 1}}',
+            ] as $json
+        ) {
             yield $json => [$json];
         }
     }

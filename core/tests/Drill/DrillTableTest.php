@@ -16,7 +16,10 @@ final class DrillTableTest extends TestCase
     {
         foreach (Stage::cases() as $stage) {
             $drills = DrillTable::ofStage($stage);
-            self::assertGreaterThanOrEqual(\in_array($stage, [Stage::Join, Stage::Singles, Stage::Mix, Stage::Link], true) ? 3 : 1, \count($drills));
+            self::assertGreaterThanOrEqual(
+                \in_array($stage, [Stage::Join, Stage::Singles, Stage::Mix, Stage::Link], true) ? 3 : 1,
+                \count($drills),
+            );
             foreach ($drills as $drill) {
                 self::assertSame($stage, $drill->stage);
                 self::assertEquals($drill, DrillTable::named($drill->code));
@@ -28,7 +31,12 @@ final class DrillTableTest extends TestCase
 
     public function testDrillsComeInTurnOnePracticeEach(): void
     {
-        $codes = array_map(static fn (int $before): string => TodaysSet::of(Stage::Mix, $before)->drill->code, [0, 1, 2, 3]);
+        $codes = array_map(static fn (int $before): string => TodaysSet::of(Stage::Mix, $before)->drill->code, [
+            0,
+            1,
+            2,
+            3,
+        ]);
         self::assertSame(['three-and-one', 'five-and-one', 'two-and-one', 'three-and-one'], $codes);
         self::assertSame(2, TodaysSet::of(Stage::Mix, 4)->reason->values['number']);
     }

@@ -22,13 +22,23 @@ final class DiagnosisTest extends TestCase
         $missed = [];
         $vignettes = self::vignettes();
         foreach ($vignettes as ['signs' => $signs, 'stage' => $stage, 'fault' => $expected]) {
-            $codes = array_map(static fn (RankedFault $ranked): string => $ranked->fault->code, \array_slice(self::diagnose($signs, $stage)->ranked, 0, 3));
+            $codes = array_map(
+                static fn (RankedFault $ranked): string => $ranked->fault->code,
+                \array_slice(self::diagnose($signs, $stage)->ranked, 0, 3),
+            );
             $first += $codes[0] === $expected ? 1 : 0;
             $three += \in_array($expected, $codes, true) ? 1 : 0;
             $missed[] = $codes[0] === $expected ? null : "$expected: ".implode(', ', $codes);
         }
         $all = \count($vignettes);
-        $said = \sprintf('top-1 %d of %d, top-3 %d of %d; %s', $first, $all, $three, $all, implode('; ', array_filter($missed)));
+        $said = \sprintf(
+            'top-1 %d of %d, top-3 %d of %d; %s',
+            $first,
+            $all,
+            $three,
+            $all,
+            implode('; ', array_filter($missed)),
+        );
         fwrite(\STDERR, "\nFault ranking: $said\n");
         self::assertGreaterThanOrEqual(30, $all);
         self::assertGreaterThanOrEqual(0.9 * $all, $first, $said);
@@ -56,7 +66,11 @@ final class DiagnosisTest extends TestCase
     public function testSharesAddUpAndSignsCarryTheirReason(): void
     {
         $diagnosis = self::diagnose(['hands-drift-out', 'catches-toes'], 'singles');
-        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (RankedFault $ranked): float => $ranked->share, $diagnosis->ranked)), 1e-12);
+        self::assertEqualsWithDelta(
+            1.0,
+            array_sum(array_map(static fn (RankedFault $ranked): float => $ranked->share, $diagnosis->ranked)),
+            1e-12,
+        );
         self::assertCount(2, $diagnosis->ranked[0]->evidence);
         self::assertSame('it is the fault itself, seen', $diagnosis->ranked[0]->evidence[0]->reason);
     }
@@ -105,6 +119,11 @@ final class DiagnosisTest extends TestCase
      */
     private static function vignettes(): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../reference/vignettes.json'), true, 8, \JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(__DIR__.'/../reference/vignettes.json'),
+            true,
+            8,
+            \JSON_THROW_ON_ERROR,
+        );
     }
 }

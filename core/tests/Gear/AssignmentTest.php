@@ -21,7 +21,15 @@ final class AssignmentTest extends TestCase
     #[DataProvider('cases')]
     public function testAgreesWithTheReference(array $in, array $out): void
     {
-        $found = Assignment::of(array_map(static fn (array $row): array => array_map(static fn (?int $cost): ?float => null === $cost ? null : (float) $cost, $row), $in['cost']));
+        $found = Assignment::of(
+            array_map(
+                static fn (array $row): array => array_map(
+                    static fn (?int $cost): ?float => null === $cost ? null : (float) $cost,
+                    $row,
+                ),
+                $in['cost'],
+            ),
+        );
         self::assertSame($out['served'], $found->served);
         self::assertEqualsWithDelta($out['cost'], $found->cost, 1e-9);
     }
@@ -37,9 +45,16 @@ final class AssignmentTest extends TestCase
     /** Two hundred generated tables up to 40 × 60, with forbidden pairs, solved by scipy (see reference/README.md). */
     public function testAgreesWithScipyOnGeneratedTables(): void
     {
-        $sums = json_decode((string) file_get_contents(__DIR__.'/../reference/assignments.json'), true, 8, \JSON_THROW_ON_ERROR);
+        $sums = json_decode(
+            (string) file_get_contents(__DIR__.'/../reference/assignments.json'),
+            true,
+            8,
+            \JSON_THROW_ON_ERROR,
+        );
         self::assertCount(200, $sums['tables']);
-        foreach ($sums['tables'] as $i => ['rows' => $rows, 'columns' => $columns, 'seed' => $seed, 'served' => $served, 'cost' => $cost]) {
+        foreach (
+            $sums['tables'] as $i => ['rows' => $rows, 'columns' => $columns, 'seed' => $seed, 'served' => $served, 'cost' => $cost]
+        ) {
             $found = Assignment::of(self::table($rows, $columns, $seed));
             self::assertSame([$served, (float) $cost], [$found->served, $found->cost], "table $i: $rows × $columns");
         }
@@ -52,10 +67,18 @@ final class AssignmentTest extends TestCase
         for ($i = 0; $i < 150; ++$i) {
             $rows = $random->getInt(1, 5);
             $columns = $random->getInt(1, 5);
-            $cost = self::filled($rows, $columns, static fn (): ?float => $random->getInt(0, 2) < 1 ? null : (float) $random->getInt(-5, 20));
+            $cost = self::filled(
+                $rows,
+                $columns,
+                static fn (): ?float => $random->getInt(0, 2) < 1 ? null : (float) $random->getInt(-5, 20),
+            );
             $found = Assignment::of($cost);
             self::assertSame(self::best($cost, 0, []), [$found->served, $found->cost]);
-            self::assertCount($found->served, array_unique(array_filter($found->columnOf, is_int(...))), 'nobody shares');
+            self::assertCount(
+                $found->served,
+                array_unique(array_filter($found->columnOf, is_int(...))),
+                'nobody shares',
+            );
         }
     }
 
@@ -86,7 +109,11 @@ final class AssignmentTest extends TestCase
             return $seed >> 8;
         };
 
-        return self::filled($rows, $columns, static fn (): ?float => $draw() % 100 < 35 ? null : (float) ($draw() % 400));
+        return self::filled(
+            $rows,
+            $columns,
+            static fn (): ?float => $draw() % 100 < 35 ? null : (float) ($draw() % 400),
+        );
     }
 
     /**
@@ -96,7 +123,10 @@ final class AssignmentTest extends TestCase
      */
     private static function filled(int $rows, int $columns, callable $price): array
     {
-        return array_map(static fn (): array => array_map(static fn (): ?float => $price(), range(1, $columns)), range(1, $rows));
+        return array_map(
+            static fn (): array => array_map(static fn (): ?float => $price(), range(1, $columns)),
+            range(1, $rows),
+        );
     }
 
     /**

@@ -21,7 +21,11 @@ final class CutListTest extends TestCase
     #[DataProvider('cases')]
     public function testAgreesWithTheReference(array $in, array $out): void
     {
-        $pieces = array_map(static fn (int $mm, int $count): array => [$mm / 1000, $count], $in['types_mm'], $in['demand']);
+        $pieces = array_map(
+            static fn (int $mm, int $count): array => [$mm / 1000, $count],
+            $in['types_mm'],
+            $in['demand'],
+        );
         $list = CutList::of($pieces, $in['stock_mm'] / 1000, $in['allowance'] / 1000, $in['kerf'] / 1000);
         self::assertSame($out['optimal'], $list->stockUsed);
         self::assertTrue($list->proven);
@@ -50,7 +54,11 @@ final class CutListTest extends TestCase
             $kerf = 0 === $i % 2 ? 0.0 : 0.1;
             $list = CutList::of($pieces, $stock, 0.0, $kerf);
             $sizes = array_map(static fn (array $piece): int => (int) round(10 * ($piece[0] + $kerf)), $pieces);
-            self::assertSame(self::fewest($sizes, (int) round(10 * ($stock + $kerf)), []), $list->stockUsed, (string) json_encode([$pieces, $stock, $kerf]));
+            self::assertSame(
+                self::fewest($sizes, (int) round(10 * ($stock + $kerf)), []),
+                $list->stockUsed,
+                (string) json_encode([$pieces, $stock, $kerf]),
+            );
             self::assertTrue($list->proven);
             self::assertFits($list, $pieces, $stock, 0.0, $kerf);
         }
@@ -82,7 +90,10 @@ final class CutListTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(37));
         for ($class = 0; $class < 40; ++$class) {
-            $pieces = array_map(static fn (): array => [$random->getInt(180, 300) / 100, 1], range(1, $random->getInt(20, 40)));
+            $pieces = array_map(
+                static fn (): array => [$random->getInt(180, 300) / 100, 1],
+                range(1, $random->getInt(20, 40)),
+            );
             $list = CutList::of($pieces, $random->getInt(10, 30), 0.14, 0.002);
             self::assertGreaterThanOrEqual($list->lowerBound, $list->stockUsed);
             self::assertTrue($list->proven || $list->stockUsed > $list->lowerBound);
@@ -92,7 +103,10 @@ final class CutListTest extends TestCase
 
     public function testNothingToCutNeedsNoStock(): void
     {
-        self::assertSame([0, true], [CutList::of([[2.0, 0]], 30.0, 0.1, 0.0)->stockUsed, CutList::of([], 30.0, 0.1, 0.0)->proven]);
+        self::assertSame(
+            [0, true],
+            [CutList::of([[2.0, 0]], 30.0, 0.1, 0.0)->stockUsed, CutList::of([], 30.0, 0.1, 0.0)->proven],
+        );
     }
 
     public function testAPieceLongerThanTheStockIsRefused(): void

@@ -47,7 +47,14 @@ final class HeightStripTest extends TestCase
      */
     private static function ropes(int ...$cms): array
     {
-        return array_map(static fn (int $cm): SharedRope => new SharedRope('R'.$cm, Length::ofCentimetres($cm), CableFamily::ThickCord), array_values($cms));
+        return array_map(
+            static fn (int $cm): SharedRope => new SharedRope(
+                'R'.$cm,
+                Length::ofCentimetres($cm),
+                CableFamily::ThickCord,
+            ),
+            array_values($cms),
+        );
     }
 
     private static function cm(Length $length): int

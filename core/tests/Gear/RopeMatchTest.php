@@ -13,12 +13,17 @@ final class RopeMatchTest extends TestCase
 {
     public function testTooShortCostsThreeTimesTooLongWithinItsLimits(): void
     {
-        self::assertEqualsWithDelta(0.06, RopeMatch::lengthCost(2.40, 2.46), 1e-12);
-        self::assertEqualsWithDelta(0.09, RopeMatch::lengthCost(2.40, 2.37), 1e-12);
-        self::assertEqualsWithDelta(0.12, RopeMatch::lengthCost(2.40, 2.52), 1e-12, 'twelve centimetres too long is the limit');
-        self::assertEqualsWithDelta(0.12, RopeMatch::lengthCost(2.40, 2.36), 1e-12, 'four too short is the other');
-        self::assertNull(RopeMatch::lengthCost(2.40, 2.521));
-        self::assertNull(RopeMatch::lengthCost(2.40, 2.359));
+        self::assertEqualsWithDelta(0.06, RopeMatch::lengthCost(2.4, 2.46), 1e-12);
+        self::assertEqualsWithDelta(0.09, RopeMatch::lengthCost(2.4, 2.37), 1e-12);
+        self::assertEqualsWithDelta(
+            0.12,
+            RopeMatch::lengthCost(2.4, 2.52),
+            1e-12,
+            'twelve centimetres too long is the limit',
+        );
+        self::assertEqualsWithDelta(0.12, RopeMatch::lengthCost(2.4, 2.36), 1e-12, 'four too short is the other');
+        self::assertNull(RopeMatch::lengthCost(2.4, 2.521));
+        self::assertNull(RopeMatch::lengthCost(2.4, 2.359));
     }
 
     public function testTheCableMustSuitTheStage(): void
@@ -35,9 +40,9 @@ final class RopeMatchTest extends TestCase
 
     public function testTheRopeOfLastTimeWinsOverOneThatIsALittleBetter(): void
     {
-        $same = RopeMatch::cost(2.40, Stage::Mix, 2.42, CableFamily::MediumCord, true);
-        $better = RopeMatch::cost(2.40, Stage::Mix, 2.41, CableFamily::MediumCord, false);
-        $much = RopeMatch::cost(2.40, Stage::Mix, 2.48, CableFamily::MediumCord, true);
+        $same = RopeMatch::cost(2.4, Stage::Mix, 2.42, CableFamily::MediumCord, true);
+        $better = RopeMatch::cost(2.4, Stage::Mix, 2.41, CableFamily::MediumCord, false);
+        $much = RopeMatch::cost(2.4, Stage::Mix, 2.48, CableFamily::MediumCord, true);
         self::assertLessThan($better, $same);
         self::assertGreaterThan($better, $much);
     }

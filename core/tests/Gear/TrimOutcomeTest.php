@@ -23,7 +23,11 @@ final class TrimOutcomeTest extends TestCase
     #[DataProvider('referenceCases')]
     public function testTheChanceIsThatOfAReferenceLibrary(array $before, array $after, float $better): void
     {
-        self::assertEqualsWithDelta($better, TrimOutcome::of([CountedReps::sum(...$before)], [CountedReps::sum(...$after)])->chanceBetter, 2e-3);
+        self::assertEqualsWithDelta(
+            $better,
+            TrimOutcome::of([CountedReps::sum(...$before)], [CountedReps::sum(...$after)])->chanceBetter,
+            2e-3,
+        );
     }
 
     /**
@@ -32,7 +36,11 @@ final class TrimOutcomeTest extends TestCase
     public static function referenceCases(): iterable
     {
         foreach (Reference::file('trims.json')['cases'] as $case) {
-            yield json_encode([$case['before'], $case['after']], \JSON_THROW_ON_ERROR) => [$case['before'], $case['after'], $case['better']];
+            yield json_encode([$case['before'], $case['after']], \JSON_THROW_ON_ERROR) => [
+                $case['before'],
+                $case['after'],
+                $case['better'],
+            ];
         }
     }
 
@@ -62,7 +70,10 @@ final class TrimOutcomeTest extends TestCase
         $after = self::goes(3, 20, 1);
         $out = TrimOutcome::of($before, $after);
         self::assertSame(TrimAdvice::CannotTell, $out->advice);
-        self::assertSame(TrimAdvice::Keep, TrimOutcome::of($before, [...$after, ...self::goes((int) $out->moreEntries + 4, 20, 1)])->advice);
+        self::assertSame(
+            TrimAdvice::Keep,
+            TrimOutcome::of($before, [...$after, ...self::goes((int) $out->moreEntries + 4, 20, 1)])->advice,
+        );
     }
 
     public function testFewerMissesAreKeptMoreAreLetOut(): void
@@ -74,7 +85,10 @@ final class TrimOutcomeTest extends TestCase
     public function testTooLittleBeforeItNeverTells(): void
     {
         $out = TrimOutcome::of(self::goes(1, 9, 1), self::goes(4, 9, 1));
-        self::assertSame([TrimAdvice::CannotTell, null, 'trim.never_tells'], [$out->advice, $out->moreEntries, $out->reason->code]);
+        self::assertSame(
+            [TrimAdvice::CannotTell, null, 'trim.never_tells'],
+            [$out->advice, $out->moreEntries, $out->reason->code],
+        );
     }
 
     public function testTailsStayOnUntilTheLengthIsSettled(): void
@@ -84,7 +98,10 @@ final class TrimOutcomeTest extends TestCase
         self::assertSame('tails.not_there', TailCut::of($long, $goal, 9, null)->reason->code);
         self::assertSame('tails.let_out_first', TailCut::of($goal, $goal, 9, $hurt)->reason->code);
         self::assertSame('tails.too_new', TailCut::of($goal, $goal, 2, null)->reason->code);
-        self::assertTrue(TailCut::of($goal, $goal, 3, TrimOutcome::of(self::goes(20, 20, 1), self::goes(6, 20, 1)))->allowed, 'cannot tell is no reason to wait for ever');
+        self::assertTrue(
+            TailCut::of($goal, $goal, 3, TrimOutcome::of(self::goes(20, 20, 1), self::goes(6, 20, 1)))->allowed,
+            'cannot tell is no reason to wait for ever',
+        );
         self::assertFalse(TailCut::of($long, $goal, 9, null)->allowed);
     }
 

@@ -48,31 +48,61 @@ final class RopeJumpTest extends TestCase
     public function testTheLeastHeightAndTheLateBudgetAgreeWithTheReference(): void
     {
         foreach (Reference::cases('jump.json', 'h_min') as [$in, $out]) {
-            self::assertEqualsWithDelta($out['h_min'], RopeJump::leastHeight($in['n'], self::geometry($in), $in['rpm']), 1e-6);
+            self::assertEqualsWithDelta(
+                $out['h_min'],
+                RopeJump::leastHeight($in['n'], self::geometry($in), $in['rpm']),
+                1e-6,
+            );
         }
         foreach (Reference::cases('jump.json', 'late_budget') as [$in, $out]) {
-            [$earliest, $latest, $budget] = RopeJump::of($in['n'], Flight::ofHeight($in['h']), self::geometry($in))->firstPass($in['rpm']);
-            self::assertEqualsWithDelta([$out['earliest'], $out['latest'], $out['budget']], [$earliest, $latest, $budget], 2e-6);
+            [$earliest, $latest, $budget] = RopeJump::of(
+                $in['n'],
+                Flight::ofHeight($in['h']),
+                self::geometry($in),
+            )->firstPass($in['rpm']);
+            self::assertEqualsWithDelta(
+                [$out['earliest'], $out['latest'], $out['budget']],
+                [$earliest, $latest, $budget],
+                2e-6,
+            );
         }
     }
 
     public function testThePowersAgreeWithTheReference(): void
     {
         foreach (Reference::cases('jump.json', 'power') as [$in, $out]) {
-            $jump = RopeJump::of($in['n'], Flight::ofHeight($in['h']), JumpGeometry::of(0.266, 0.9625, $in['D']), $in['tc']);
+            $jump = RopeJump::of(
+                $in['n'],
+                Flight::ofHeight($in['h']),
+                JumpGeometry::of(0.266, 0.9625, $in['D']),
+                $in['tc'],
+            );
             self::assertEqualsWithDelta($out['P_jump'], $jump->jumpPowerW($in['mass']), 2e-3);
             $rope = TurningRope::ofCable(Length::ofMetres($in['L']), Length::ofMetres($in['w']));
-            self::assertEqualsWithDelta($out['P_drag'], CableFeel::of($rope, LinearDensity::ofKilogramsPerMetre(0.01), $in['D'], Rate::perMinute($jump->evenTurnsPerMinute()))->dragPowerW, 2e-4);
+            self::assertEqualsWithDelta(
+                $out['P_drag'],
+                CableFeel::of(
+                    $rope,
+                    LinearDensity::ofKilogramsPerMetre(0.01),
+                    $in['D'],
+                    Rate::perMinute($jump->evenTurnsPerMinute()),
+                )->dragPowerW,
+                2e-4,
+            );
         }
     }
 
     /** At one constant rate the least height for doubles: short contact buys more than jump height. */
     #[TestWith([0.12, 0.052])]
-    #[TestWith([0.18, 0.080])]
+    #[TestWith([0.18, 0.08])]
     #[TestWith([0.25, 0.125])]
     public function testAShortContactBuysMoreThanJumpHeight(float $contact, float $least): void
     {
-        self::assertEqualsWithDelta($least, RopeJump::leastEvenHeight(2, JumpGeometry::of(0.266, 0.9625, 0.0025), $contact), 6e-4);
+        self::assertEqualsWithDelta(
+            $least,
+            RopeJump::leastEvenHeight(2, JumpGeometry::of(0.266, 0.9625, 0.0025), $contact),
+            6e-4,
+        );
     }
 
     public function testTheLeastRateAndTheLeastHeightAreInverse(): void
@@ -82,16 +112,24 @@ final class RopeJumpTest extends TestCase
             $rate = RopeJump::of(2, Flight::ofHeight($height), $geometry)->leastTurnsPerMinute();
             self::assertNotNull($rate);
             self::assertEqualsWithDelta($height, RopeJump::leastHeight(2, $geometry, $rate), 1e-9);
-            self::assertEqualsWithDelta(0.0, RopeJump::of(2, Flight::ofHeight($height), $geometry)->firstPass($rate)[2], 1e-9);
+            self::assertEqualsWithDelta(
+                0.0,
+                RopeJump::of(2, Flight::ofHeight($height), $geometry)->firstPass($rate)[2],
+                1e-9,
+            );
         }
         self::assertNull(RopeJump::of(1, Flight::ofHeight(0.01), $geometry)->leastTurnsPerMinute());
-        self::assertGreaterThan(JumpGeometry::of(0.26, 1.0, 0.004)->clearanceM, $geometry->clearanceM, 'hands that rise lift the rope');
+        self::assertGreaterThan(
+            JumpGeometry::of(0.26, 1.0, 0.004)->clearanceM,
+            $geometry->clearanceM,
+            'hands that rise lift the rope',
+        );
     }
 
     /** Flight-time method, Bosco, Luhtanen & Komi 1983: h = g·t²/8. */
     public function testHeightAndFlightTimeAreThoseOfThePaper(): void
     {
-        self::assertEqualsWithDelta(9.80665 * 0.5 ** 2 / 8, Flight::ofSeconds(0.5)->heightM, 1e-12);
+        self::assertEqualsWithDelta((9.80665 * 0.5 ** 2) / 8, Flight::ofSeconds(0.5)->heightM, 1e-12);
         self::assertEqualsWithDelta(0.5, Flight::ofHeight(Flight::ofSeconds(0.5)->heightM)->seconds, 1e-12);
     }
 
@@ -103,11 +141,34 @@ final class RopeJumpTest extends TestCase
             }
             $count = FrameCount::of($in['fps'], $in['takeoff'], $in['pass1'], $in['pass2'], $in['landing']);
             self::assertEqualsWithDelta(
-                [$out['t_f'], $out['h'], $out['rpm'], $out['sigma_t'], $out['sigma_h'], $out['first_pass_after_takeoff'], $out['last_pass_before_landing'], $out['h_lo'], $out['h_hi']],
-                [$count->flight->seconds, $count->flight->heightM, $count->turnsPerMinute, $count->flightErrorS, $count->heightErrorM, $count->firstPassAfterS, $count->lastPassBeforeS, ...$count->heightWorstM],
+                [
+                    $out['t_f'],
+                    $out['h'],
+                    $out['rpm'],
+                    $out['sigma_t'],
+                    $out['sigma_h'],
+                    $out['first_pass_after_takeoff'],
+                    $out['last_pass_before_landing'],
+                    $out['h_lo'],
+                    $out['h_hi'],
+                ],
+                [
+                    $count->flight->seconds,
+                    $count->flight->heightM,
+                    $count->turnsPerMinute,
+                    $count->flightErrorS,
+                    $count->heightErrorM,
+                    $count->firstPassAfterS,
+                    $count->lastPassBeforeS,
+                    ...$count->heightWorstM,
+                ],
                 2e-3,
             );
-            self::assertEqualsWithDelta([$out['sigma_rpm'], $out['rpm_lo'], $out['rpm_hi']], [$count->turnsError, ...$count->turnsWorst], 2e-3);
+            self::assertEqualsWithDelta(
+                [$out['sigma_rpm'], $out['rpm_lo'], $out['rpm_hi']],
+                [$count->turnsError, ...$count->turnsWorst],
+                2e-3,
+            );
         }
     }
 

@@ -16,7 +16,11 @@ final class SessionLoadTest extends TestCase
     public function testWhatWasLoggedIsCountedInLandings(): void
     {
         $pattern = Pattern::parse('3s d');
-        self::assertSame(146, Contacts::logged(CountKind::Streak, 140, 6, $pattern, 104.0), 'a missed rep was jumped too');
+        self::assertSame(
+            146,
+            Contacts::logged(CountKind::Streak, 140, 6, $pattern, 104.0),
+            'a missed rep was jumped too',
+        );
         self::assertSame(40, Contacts::logged(CountKind::Tries, 8, 2, $pattern, 104.0), 'ten tries of four jumps');
         self::assertSame(52, Contacts::logged(CountKind::Hold, 30, 1, $pattern, 104.0), 'half a minute at 104');
     }

@@ -26,10 +26,39 @@ final class LengthParserTest extends TestCase
     public static function readable(): iterable
     {
         // 5 ft 9 in = 69 in = 1.7526 m by definition of the inch
-        foreach (['5\'9"', '5′9″', '5’9”', "5'9''", '5 ft 9', '5ft 9in', '5 feet 9 inches', ' 5 FT 9 ', '69 in', '69"', "5'9"] as $text) {
+        foreach (
+            [
+                '5\'9"',
+                '5′9″',
+                '5’9”',
+                "5'9''",
+                '5 ft 9',
+                '5ft 9in',
+                '5 feet 9 inches',
+                ' 5 FT 9 ',
+                '69 in',
+                '69"',
+                "5'9",
+            ] as $text
+        ) {
             yield $text => [$text, 1.7526];
         }
-        foreach (['175', '175 cm', '175cm', '1.75', '1,75', '1.75 m', '1,75 m', '1 m 75', '1m75', '1750 mm', "1.75\u{00A0}m", '175.0'] as $text) {
+        foreach (
+            [
+                '175',
+                '175 cm',
+                '175cm',
+                '1.75',
+                '1,75',
+                '1.75 m',
+                '1,75 m',
+                '1 m 75',
+                '1m75',
+                '1750 mm',
+                "1.75\u{00A0}m",
+                '175.0',
+            ] as $text
+        ) {
             yield $text => [$text, 1.75];
         }
         yield 'a half inch' => ['5\'9½"', 1.7653];
@@ -49,7 +78,25 @@ final class LengthParserTest extends TestCase
      */
     public static function unreadable(): iterable
     {
-        foreach (['', 'abc', 'nan', 'inf', '1e9', '-175', '0x1F', '5\'12"', '1 m 7', '175 kg', '175;', "175\0", "\xFF", str_repeat('1', 200), '５'] as $text) {
+        foreach (
+            [
+                '',
+                'abc',
+                'nan',
+                'inf',
+                '1e9',
+                '-175',
+                '0x1F',
+                '5\'12"',
+                '1 m 7',
+                '175 kg',
+                '175;',
+                "175\0",
+                "\xFF",
+                str_repeat('1', 200),
+                '５',
+            ] as $text
+        ) {
             yield bin2hex($text) => [$text];
         }
     }

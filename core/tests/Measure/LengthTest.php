@@ -59,7 +59,12 @@ final class LengthTest extends TestCase
      */
     public static function printed(): iterable
     {
-        $golden = json_decode((string) file_get_contents(__DIR__.'/../golden/lengths.json'), true, 8, \JSON_THROW_ON_ERROR);
+        $golden = json_decode(
+            (string) file_get_contents(__DIR__.'/../golden/lengths.json'),
+            true,
+            8,
+            \JSON_THROW_ON_ERROR,
+        );
         foreach ($golden['cases'] as $case) {
             yield $case['m'].' m' => [$case['m'], $case['cm'], $case['ft-in']];
         }
@@ -67,7 +72,12 @@ final class LengthTest extends TestCase
 
     public function testLongLengthsArePrintedInMetres(): void
     {
-        $golden = json_decode((string) file_get_contents(__DIR__.'/../golden/lengths.json'), true, 8, \JSON_THROW_ON_ERROR);
+        $golden = json_decode(
+            (string) file_get_contents(__DIR__.'/../golden/lengths.json'),
+            true,
+            8,
+            \JSON_THROW_ON_ERROR,
+        );
         foreach ($golden['long'] as $case) {
             self::assertSame($case['cm'], LengthUnit::Centimetre->printLong(Length::ofMetres($case['m'])));
             self::assertSame($case['ft-in'], LengthUnit::FootAndInch->printLong(Length::ofMetres($case['m'])));

@@ -16,8 +16,14 @@ final class MessageCatalogueTest extends TestCase
     public function testPrintsLengthsInTheCoachsUnit(): void
     {
         $verdict = Verdict::of('rope.rule_of_height', ['cable_m' => 2.3416, 'overall_m' => 2.6416]);
-        self::assertSame('Cable 234 cm: rule of height, overall 264 cm is height plus 91 cm (3 ft).', MessageCatalogue::in(LengthUnit::Centimetre)->sentence($verdict));
-        self::assertStringContainsString('overall 8\'8"', MessageCatalogue::in(LengthUnit::FootAndInch)->sentence($verdict));
+        self::assertSame(
+            'Cable 234 cm: rule of height, overall 264 cm is height plus 91 cm (3 ft).',
+            MessageCatalogue::in(LengthUnit::Centimetre)->sentence($verdict),
+        );
+        self::assertStringContainsString(
+            'overall 8\'8"',
+            MessageCatalogue::in(LengthUnit::FootAndInch)->sentence($verdict),
+        );
     }
 
     public function testAVerdictWithoutASentenceIsAMistakeInTheProgram(): void
@@ -36,18 +42,36 @@ final class MessageCatalogueTest extends TestCase
     public function testTheCatalogueAndTheCoreKnowTheSameCodes(): void
     {
         $used = [];
-        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__.'/../../src', \FilesystemIterator::SKIP_DOTS));
+        $files = new \RecursiveIteratorIterator(
+            new \RecursiveDirectoryIterator(__DIR__.'/../../src', \FilesystemIterator::SKIP_DOTS),
+        );
         foreach ($files as $file) {
             if (str_ends_with((string) $file, 'Catalogue.php')) {
                 continue;
             }
-            preg_match_all("/'((?:rope|fit|cable|caution|arc|gate|set|weibull|pacing|ladder|load|fault|cue|growth|trim|gear|tails|partner|turned|frames|rhythm|sound)\.[a-z_]+)'/", (string) file_get_contents((string) $file), $found);
+            preg_match_all(
+                "/'((?:rope|fit|cable|caution|arc|gate|set|weibull|pacing|ladder|load|fault|cue|growth|trim|gear|tails|partner|turned|frames|rhythm|sound)\.[a-z_]+)'/",
+                (string) file_get_contents((string) $file),
+                $found,
+            );
             $used = [...$used, ...$found[1]];
         }
         // CableAdvice composes a code from the phase, GateOutlook one from how often and what is measured.
         $used = array_diff($used, ['gate.', 'gate.unknown_']);
         // The application says the log and the title of the class.
-        $used = [...$used, 'entry.miss', 'entry.stopped', 'entry.time', 'entry.tries', 'entry.hold', 'entry.sum', 'class.nobody', 'class.ready', 'class.running', 'class.needs_look'];
+        $used = [
+            ...$used,
+            'entry.miss',
+            'entry.stopped',
+            'entry.time',
+            'entry.tries',
+            'entry.hold',
+            'entry.sum',
+            'class.nobody',
+            'class.ready',
+            'class.running',
+            'class.needs_look',
+        ];
         foreach (['unknown', 'hardly', 'once', 'in_ten', 'almost_always'] as $often) {
             foreach (['streak', 'tries', 'hold'] as $measure) {
                 $used[] = "gate.{$often}_$measure";
@@ -57,7 +81,18 @@ final class MessageCatalogueTest extends TestCase
         foreach (InspectionPoint::cases() as $point) {
             $used[] = 'inspect.'.$point->value;
         }
-        $used = array_unique([...$used, 'cut.proven', 'cut.bound', 'explorer.contact_first', 'explorer.wide_hands', 'tails.cut', 'trim.once_a_session', 'cable.learning', 'cable.approaching', 'cable.linking']);
+        $used = array_unique([
+            ...$used,
+            'cut.proven',
+            'cut.bound',
+            'explorer.contact_first',
+            'explorer.wide_hands',
+            'tails.cut',
+            'trim.once_a_session',
+            'cable.learning',
+            'cable.approaching',
+            'cable.linking',
+        ]);
         $known = MessageCatalogue::codes();
         sort($used);
         sort($known);

@@ -25,7 +25,7 @@ final class BetaDistributionTest extends TestCase
     {
         $beta = BetaDistribution::of(3, 2);
         self::assertEqualsWithDelta(3 / 5, $beta->moment(1), 1e-14);
-        self::assertEqualsWithDelta(3 / 5 * 4 / 6, $beta->moment(2), 1e-14);
+        self::assertEqualsWithDelta(((3 / 5) * 4) / 6, $beta->moment(2), 1e-14);
         self::assertEqualsWithDelta(4 / 2, $beta->moment(-1), 1e-13, 'E[1/p] = (α+β−1)/(α−1)');
         self::assertSame(1.0, $beta->moment(0));
     }

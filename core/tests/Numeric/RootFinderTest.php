@@ -18,7 +18,12 @@ final class RootFinderTest extends TestCase
     public function testFindsTheZero(callable $function, float $low, float $high, float $root): void
     {
         self::assertEqualsWithDelta($root, RootFinder::between($function, $low, $high, 1e-12), 2e-12);
-        self::assertEqualsWithDelta($root, RootFinder::between($function, $high, $low, 1e-12), 2e-12, 'the bracket may be turned round');
+        self::assertEqualsWithDelta(
+            $root,
+            RootFinder::between($function, $high, $low, 1e-12),
+            2e-12,
+            'the bracket may be turned round',
+        );
     }
 
     /**
@@ -37,11 +42,16 @@ final class RootFinderTest extends TestCase
     public function testNeedsFewCallsOnASmoothFunction(): void
     {
         $calls = 0;
-        RootFinder::between(static function (float $x) use (&$calls): float {
-            ++$calls;
+        RootFinder::between(
+            static function (float $x) use (&$calls): float {
+                ++$calls;
 
-            return exp($x) - 2;
-        }, 0.0, 2.0, 1e-14);
+                return exp($x) - 2;
+            },
+            0.0,
+            2.0,
+            1e-14,
+        );
         self::assertLessThan(14, $calls);
     }
 

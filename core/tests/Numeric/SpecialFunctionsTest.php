@@ -51,21 +51,33 @@ final class SpecialFunctionsTest extends TestCase
         foreach ([0.001, 0.1, 0.35, 0.5, 0.9] as $m) {
             $one = EllipticIntegral::ofComplement(1 - $m);
             $other = EllipticIntegral::ofComplement($m);
-            self::assertEqualsWithDelta(\M_PI / 2, $one->second * $other->first + $other->second * $one->first - $one->first * $other->first, 1e-12);
+            self::assertEqualsWithDelta(
+                \M_PI / 2,
+                $one->second * $other->first + $other->second * $one->first - $one->first * $other->first,
+                1e-12,
+            );
         }
     }
 
     public function testJacobiSineAgreesWithScipy(): void
     {
         foreach (Reference::file('special-functions.json')['sn'] as $row) {
-            self::assertEqualsWithDelta($row['sn'], JacobiSine::ofComplement((float) $row['complement'])->at((float) $row['u']), 1e-12);
+            self::assertEqualsWithDelta(
+                $row['sn'],
+                JacobiSine::ofComplement((float) $row['complement'])->at((float) $row['u']),
+                1e-12,
+            );
         }
     }
 
     public function testLogGammaAgreesWithScipy(): void
     {
         foreach (Reference::file('special-functions.json')['log_gamma'] as $row) {
-            self::assertEqualsWithDelta($row['value'], LogGamma::of((float) $row['x']), 1e-12 * max(1, abs($row['value'])));
+            self::assertEqualsWithDelta(
+                $row['value'],
+                LogGamma::of((float) $row['x']),
+                1e-12 * max(1, abs($row['value'])),
+            );
         }
     }
 

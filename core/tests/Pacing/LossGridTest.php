@@ -14,8 +14,13 @@ use Zumbo\Core\Streak\Hazard;
 final class LossGridTest extends TestCase
 {
     #[DataProvider('costs')]
-    public function testTheLargestCommonStepIsTaken(float $break, float $miss, float $step, int $breakSteps, int $missSteps): void
-    {
+    public function testTheLargestCommonStepIsTaken(
+        float $break,
+        float $miss,
+        float $step,
+        int $breakSteps,
+        int $missSteps,
+    ): void {
         $grid = LossGrid::of($break, $miss);
         self::assertEqualsWithDelta($step, $grid->stepS, 1e-12);
         self::assertSame([$breakSteps, $missSteps], [$grid->breakSteps, $grid->missSteps]);
@@ -46,7 +51,11 @@ final class LossGridTest extends TestCase
         $one = $plan->distribution();
         self::assertEqualsWithDelta($plan->expectedLossS(), $one->mean(), 1e-5);
         self::assertEqualsWithDelta(2 * $one->mean(), $one->then($one)->mean(), 1e-5);
-        self::assertEqualsWithDelta($one->mean(), LossDistribution::none(LossGrid::of(2.5, 7.5))->then($one)->mean(), 1e-9);
+        self::assertEqualsWithDelta(
+            $one->mean(),
+            LossDistribution::none(LossGrid::of(2.5, 7.5))->then($one)->mean(),
+            1e-9,
+        );
         [$low, $high] = $one->then($one)->quantiles([0.1, 0.9]);
         self::assertLessThan(2 * $one->quantiles([0.9])[0], $high, 'good and bad rounds even out');
         self::assertGreaterThan(2 * $one->quantiles([0.1])[0], $low);

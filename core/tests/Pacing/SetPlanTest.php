@@ -24,7 +24,10 @@ final class SetPlanTest extends TestCase
     #[DataProvider('paceCases')]
     public function testAgreesWithTheReference(array $in, array $out): void
     {
-        $hazard = 'const' === $in['hazard'] ? Hazard::constant((float) $in['q']) : Hazard::weibull((float) $in['lam'], (float) $in['beta']);
+        $hazard =
+            'const' === $in['hazard']
+                ? Hazard::constant((float) $in['q'])
+                : Hazard::weibull((float) $in['lam'], (float) $in['beta']);
         $n = (int) $in['n'];
         $plan = SetPlan::best($n, $hazard->first($n), (float) $in['m'], (float) $in['b']);
         self::assertEqualsWithDelta($out['cost'], $plan->expectedLossS(), 1e-4);
@@ -50,9 +53,15 @@ final class SetPlanTest extends TestCase
 
     public function testTheDistributionHasTheMeanOfTheRecursion(): void
     {
-        foreach ([[30, 25, 1.5, 10.0, 4.0], [60, 15, 2.0, 12.0, 3.0], [20, 5, 0.8, 6.0, 2.0]] as [$n, $scale, $shape, $miss, $break]) {
+        foreach (
+            [[30, 25, 1.5, 10.0, 4.0], [60, 15, 2.0, 12.0, 3.0], [20, 5, 0.8, 6.0, 2.0]] as [$n, $scale, $shape, $miss, $break]
+        ) {
             $plan = SetPlan::best($n, Hazard::weibull($scale, $shape)->first($n), $miss, $break);
-            self::assertEqualsWithDelta($plan->expectedLossS(), $plan->distribution()->mean(), 1e-6 * (1 + $plan->expectedLossS()));
+            self::assertEqualsWithDelta(
+                $plan->expectedLossS(),
+                $plan->distribution()->mean(),
+                1e-6 * (1 + $plan->expectedLossS()),
+            );
         }
     }
 
@@ -61,12 +70,19 @@ final class SetPlanTest extends TestCase
      */
     public function testNoPolicyBeatsThePlanForUpToTenReps(): void
     {
-        foreach ([[4.0, 2.2, 9.0, 2.0], [3.0, 3.0, 5.0, 1.0], [8.0, 0.7, 7.0, 3.0]] as [$scale, $shape, $miss, $break]) {
+        foreach (
+            [[4.0, 2.2, 9.0, 2.0], [3.0, 3.0, 5.0, 1.0], [8.0, 0.7, 7.0, 3.0]] as [$scale, $shape, $miss, $break]
+        ) {
             $q = Hazard::weibull($scale, $shape)->first(10);
             $least = array_fill(1, 10, \INF);
             self::tryAllPolicies([0.0], $q, $miss, $break, $least);
             foreach ($least as $n => $cost) {
-                self::assertEqualsWithDelta($cost, SetPlan::best($n, $q, $miss, $break)->expectedLossS(), 1e-9, "$n reps");
+                self::assertEqualsWithDelta(
+                    $cost,
+                    SetPlan::best($n, $q, $miss, $break)->expectedLossS(),
+                    1e-9,
+                    "$n reps",
+                );
             }
         }
     }
@@ -98,7 +114,11 @@ final class SetPlanTest extends TestCase
             $losses[] = self::simulate($plan, $q, $random);
         }
         $mean = array_sum($losses) / \count($losses);
-        $error = sqrt(array_sum(array_map(static fn (float $loss): float => ($loss - $mean) ** 2, $losses)) / (\count($losses) - 1) / \count($losses));
+        $error = sqrt(
+            array_sum(array_map(static fn (float $loss): float => ($loss - $mean) ** 2, $losses)) /
+                (\count($losses) - 1) /
+                \count($losses),
+        );
         self::assertEqualsWithDelta($plan->expectedLossS(), $mean, 3 * $error);
     }
 

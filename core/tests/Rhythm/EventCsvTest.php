@@ -15,13 +15,19 @@ final class EventCsvTest extends TestCase
     public function testWritesARowForEachEventInTime(): void
     {
         $csv = implode('', iterator_to_array(self::lines(Take::of([0.4, 1.25], [0.1, 0.75, 1.5])), false));
-        self::assertSame("time_s,channel\r\n0.1000,land\r\n0.4000,turn\r\n0.7500,land\r\n1.2500,turn\r\n1.5000,land\r\n", $csv);
+        self::assertSame(
+            "time_s,channel\r\n0.1000,land\r\n0.4000,turn\r\n0.7500,land\r\n1.2500,turn\r\n1.5000,land\r\n",
+            $csv,
+        );
         self::assertEquals(Take::of([0.4, 1.25], [0.1, 0.75, 1.5]), EventCsv::read($csv));
     }
 
     public function testReadsWhatOthersWrite(): void
     {
-        self::assertEquals(Take::of([1.5], [1.0, 2.0]), EventCsv::read("\xEF\xBB\xBF\"time_s\",\"channel\"\n1,land\n1.5, turn\n\n2.0,\"land\"\n"));
+        self::assertEquals(
+            Take::of([1.5], [1.0, 2.0]),
+            EventCsv::read("\xEF\xBB\xBF\"time_s\",\"channel\"\n1,land\n1.5, turn\n\n2.0,\"land\"\n"),
+        );
     }
 
     #[DataProvider('bad')]

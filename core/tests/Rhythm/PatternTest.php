@@ -16,8 +16,13 @@ use Zumbo\Core\Rhythm\PatternTiming;
 final class PatternTest extends TestCase
 {
     #[DataProvider('patterns')]
-    public function testReadsCountsAndSays(string $notation, string $canonical, int $jumps, int $turns, string $text): void
-    {
+    public function testReadsCountsAndSays(
+        string $notation,
+        string $canonical,
+        int $jumps,
+        int $turns,
+        string $text,
+    ): void {
         $pattern = Pattern::parse($notation);
         self::assertSame($canonical, $pattern->notation());
         self::assertSame($jumps, $pattern->jumps());
@@ -37,17 +42,59 @@ final class PatternTest extends TestCase
         yield 'a group' => ['(3s d)x4', '(3s d)x4', 16, 20, '4 times: 3 singles, 1 double'];
         yield 'a rest' => ['10s r10 10s', '10s r10 10s', 20, 20, '10 singles, rest 10 s, 10 singles'];
         yield 'all kinds' => ['S q t', 'S q t', 3, 5, '1 tall single, 1 quick single, 1 triple'];
-        yield 'groups in groups' => ['((s d)x2 r5)x3', '((s d)x2 r5)x3', 12, 18, '3 times: 2 times: 1 single, 1 double, rest 5 s'];
+        yield 'groups in groups' => [
+            '((s d)x2 r5)x3',
+            '((s d)x2 r5)x3',
+            12,
+            18,
+            '3 times: 2 times: 1 single, 1 double, rest 5 s',
+        ];
         yield 'a group once' => ['(s d)', '(s d)x1', 2, 3, '1 single, 1 double'];
-        yield 'footwork' => ['10s:boxer-step 2q:skier', '10s:boxer-step 2q:skier', 12, 12, '10 singles (boxer step), 2 quick singles (skier)'];
+        yield 'footwork' => [
+            '10s:boxer-step 2q:skier',
+            '10s:boxer-step 2q:skier',
+            12,
+            12,
+            '10 singles (boxer step), 2 quick singles (skier)',
+        ];
         yield 'footwork parts runs' => ['s:bell s:bell s', '2s:bell s', 3, 3, '2 singles (bell), 1 single'];
         yield 'an unbroken target' => ['20d! 5d', '20d! 5d', 25, 50, '20 doubles unbroken, 5 doubles'];
-        yield 'a rising ladder' => ['(nd r20)n=1..4', '(nd r20)n=1..4', 10, 20, 'ladder, n from 1 to 4: n doubles, rest 20 s'];
-        yield 'singles fall, one double' => ['(ns d)n=5..1', '(ns d)n=5..1', 20, 25, 'ladder, n from 5 to 1: n singles, 1 double'];
+        yield 'a rising ladder' => [
+            '(nd r20)n=1..4',
+            '(nd r20)n=1..4',
+            10,
+            20,
+            'ladder, n from 1 to 4: n doubles, rest 20 s',
+        ];
+        yield 'singles fall, one double' => [
+            '(ns d)n=5..1',
+            '(ns d)n=5..1',
+            20,
+            25,
+            'ladder, n from 5 to 1: n singles, 1 double',
+        ];
         yield 'a pyramid' => ['(nd)n=1..5..1', '(nd)n=1..5..1', 25, 50, 'ladder, n from 1 to 5 to 1: n doubles'];
-        yield 'steps that do not meet the top' => ['(nd)n=1..10..1/4', '(nd)n=1..10..1/4', 21, 42, 'ladder, n from 1 to 10 to 1 in steps of 4: n doubles'];
-        yield 'in steps' => ['(ns!)n=10..30/10', '(ns!)n=10..30/10', 60, 60, 'ladder, n from 10 to 30 in steps of 10: n singles unbroken'];
-        yield 'intervals' => ['(w20(3s d) r10)x8', '(w20(3s d) r10)x8', 32, 40, '8 times: for 20 s: 3 singles, 1 double, rest 10 s'];
+        yield 'steps that do not meet the top' => [
+            '(nd)n=1..10..1/4',
+            '(nd)n=1..10..1/4',
+            21,
+            42,
+            'ladder, n from 1 to 10 to 1 in steps of 4: n doubles',
+        ];
+        yield 'in steps' => [
+            '(ns!)n=10..30/10',
+            '(ns!)n=10..30/10',
+            60,
+            60,
+            'ladder, n from 10 to 30 in steps of 10: n singles unbroken',
+        ];
+        yield 'intervals' => [
+            '(w20(3s d) r10)x8',
+            '(w20(3s d) r10)x8',
+            32,
+            40,
+            '8 times: for 20 s: 3 singles, 1 double, rest 10 s',
+        ];
         yield 'no blanks needed' => ['3s2d', '3s 2d', 5, 7, '3 singles, 2 doubles'];
     }
 
@@ -115,7 +162,10 @@ final class PatternTest extends TestCase
     {
         $beats = PatternTiming::of(Pattern::parse('w5(s d) r3 s'), Rate::perMinute(100));
         // Eight jumps of 0.6 s fit into five seconds; the last 0.2 s are a rest.
-        self::assertSame(['s', 'd', 's', 'd', 's', 'd', 's', 'd', null, null, 's'], array_map(static fn ($beat): ?string => $beat->kind?->value, $beats));
+        self::assertSame(
+            ['s', 'd', 's', 'd', 's', 'd', 's', 'd', null, null, 's'],
+            array_map(static fn ($beat): ?string => $beat->kind?->value, $beats),
+        );
         self::assertEqualsWithDelta([4.8, 5.0, 8.0], [$beats[8]->atS, $beats[9]->atS, $beats[10]->atS], 1e-9);
         // Four jumps of 0.6 s and more do not fit into one second: one does.
         self::assertCount(2, PatternTiming::of(Pattern::parse('w1(4s)'), Rate::perMinute(100)));
@@ -133,20 +183,27 @@ final class PatternTest extends TestCase
 
     public function testALaddersRungsFollowEachOther(): void
     {
-        $kinds = array_map(static fn ($beat): ?string => $beat->kind?->value, PatternTiming::of(Pattern::parse('(ns d)n=2..1'), Rate::perMinute(100)));
+        $kinds = array_map(
+            static fn ($beat): ?string => $beat->kind?->value,
+            PatternTiming::of(Pattern::parse('(ns d)n=2..1'), Rate::perMinute(100)),
+        );
         self::assertSame(['s', 's', 'd', 's', 'd'], $kinds);
     }
 
     public function testAnHourKeepsTheBeat(): void
     {
         $beats = PatternTiming::of(Pattern::parse('9999s'), Rate::perMinute(123));
-        self::assertEqualsWithDelta(9999 * 60 / 123, $beats[9998]->endS, 1e-7);
+        self::assertEqualsWithDelta((9999 * 60) / 123, $beats[9998]->endS, 1e-7);
     }
 
     public function testTallAndQuickSinglesTakeTheirTimeAndARestIsALengthOfTime(): void
     {
         $beats = PatternTiming::of(Pattern::parse('S q r7 s'), Rate::perMinute(60));
-        self::assertEqualsWithDelta([0.0, 1.15, 2.0, 9.0], array_map(static fn ($beat): float => $beat->atS, $beats), 1e-12);
+        self::assertEqualsWithDelta(
+            [0.0, 1.15, 2.0, 9.0],
+            array_map(static fn ($beat): float => $beat->atS, $beats),
+            1e-12,
+        );
         self::assertSame([], $beats[2]->turnsS);
         self::assertNull($beats[2]->kind);
     }
@@ -154,10 +211,17 @@ final class PatternTest extends TestCase
     /** The browser plays the same times: web/src/lib/beatScheduler.test.ts reads this file too. */
     public function testTheGoldenBeatsAreTheCores(): void
     {
-        $golden = json_decode((string) file_get_contents(__DIR__.'/../golden/beats.json'), true, 16, \JSON_THROW_ON_ERROR);
+        $golden = json_decode(
+            (string) file_get_contents(__DIR__.'/../golden/beats.json'),
+            true,
+            16,
+            \JSON_THROW_ON_ERROR,
+        );
         self::assertNotSame([], $golden['cases']);
         foreach ($golden['cases'] as $case) {
-            foreach (PatternTiming::of(Pattern::parse($case['notation']), Rate::perMinute($case['cadence'])) as $i => $beat) {
+            foreach (
+                PatternTiming::of(Pattern::parse($case['notation']), Rate::perMinute($case['cadence'])) as $i => $beat
+            ) {
                 self::assertSame($case['beats'][$i]['kind'], $beat->kind?->value);
                 self::assertEqualsWithDelta($case['beats'][$i]['atS'], $beat->atS, 1e-9);
                 self::assertEqualsWithDelta($case['beats'][$i]['turnsS'], $beat->turnsS, 1e-9);

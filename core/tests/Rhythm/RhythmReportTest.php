@@ -25,9 +25,20 @@ final class RhythmReportTest extends TestCase
         $reading = RhythmReport::of(Take::of($in['ticks'], $in['landings']));
         $beat = $reading->beat;
         self::assertNotNull($beat);
-        self::assertSame([$out['jumps'], $out['turns'], $out['passes'], $out['pauses']], [\count($reading->passes), $reading->turns, $reading->passes, \count($beat->pauses)]);
-        self::assertEqualsWithDelta([$out['median_interval'], $out['cadence_median'], $out['cadence_mean'], $out['cv']], [$beat->medianS, $beat->cadence(), 60 / $beat->meanS, $beat->variation()], 1e-3);
-        self::assertEqualsWithDelta([$out['sd_ms'], $out['rmssd_ms']], [1000 * ($beat->deviationS ?? 0), 1000 * ($beat->successiveS ?? 0)], 5e-4);
+        self::assertSame(
+            [$out['jumps'], $out['turns'], $out['passes'], $out['pauses']],
+            [\count($reading->passes), $reading->turns, $reading->passes, \count($beat->pauses)],
+        );
+        self::assertEqualsWithDelta(
+            [$out['median_interval'], $out['cadence_median'], $out['cadence_mean'], $out['cv']],
+            [$beat->medianS, $beat->cadence(), 60 / $beat->meanS, $beat->variation()],
+            1e-3,
+        );
+        self::assertEqualsWithDelta(
+            [$out['sd_ms'], $out['rmssd_ms']],
+            [1000 * ($beat->deviationS ?? 0), 1000 * ($beat->successiveS ?? 0)],
+            5e-4,
+        );
         self::assertEqualsWithDelta($out['cv'], $beat->variation(), 1e-7);
     }
 
@@ -42,17 +53,33 @@ final class RhythmReportTest extends TestCase
     public function testADoubleBounceIsToldFromATrip(): void
     {
         $bouncing = RhythmReport::of(self::take([1, 0, 1, 0, 1, 0, 1, 0, 1, 0]));
-        self::assertSame([5, [], 'rhythm.double_bounce'], [\count($bouncing->bounces), $bouncing->misses, $bouncing->verdict->code]);
+        self::assertSame(
+            [5, [], 'rhythm.double_bounce'],
+            [\count($bouncing->bounces), $bouncing->misses, $bouncing->verdict->code],
+        );
         $tripped = RhythmReport::of(self::take([1, 1, 1, 1, 0, 1, 1, 1, 1, 1], pauseAfter: 5));
-        self::assertSame([[4], [], [['reps' => 4, 'ended' => 'miss'], ['reps' => 5, 'ended' => 'stopped']]], [$tripped->misses, $tripped->bounces, $tripped->streaks]);
+        self::assertSame(
+            [[4], [], [['reps' => 4, 'ended' => 'miss'], ['reps' => 5, 'ended' => 'stopped']]],
+            [$tripped->misses, $tripped->bounces, $tripped->streaks],
+        );
     }
 
     public function testThePlaceWhereThePatternBrokeIsTold(): void
     {
         $take = self::take([1, 1, 1, 2, 1, 1, 2, 1, 1, 1]);
-        self::assertSame([7, 'rhythm.broken'], [RhythmReport::of($take, Pattern::parse('3s d'))->firstBroken, RhythmReport::of($take, Pattern::parse('3s d'))->verdict->code]);
+        self::assertSame(
+            [7, 'rhythm.broken'],
+            [
+                RhythmReport::of($take, Pattern::parse('3s d'))->firstBroken,
+                RhythmReport::of($take, Pattern::parse('3s d'))->verdict->code,
+            ],
+        );
         self::assertNull(RhythmReport::of(self::take([1, 1, 1, 2, 1, 1, 1, 2]), Pattern::parse('3s d'))->firstBroken);
-        self::assertSame(3, RhythmReport::of(self::take([1, 1]), Pattern::parse('3s d'))->firstBroken, 'it ended too early');
+        self::assertSame(
+            3,
+            RhythmReport::of(self::take([1, 1]), Pattern::parse('3s d'))->firstBroken,
+            'it ended too early',
+        );
     }
 
     /** A steady speed-up is not unevenness: successive differences stay small, and the drift is told. */
@@ -71,7 +98,10 @@ final class RhythmReportTest extends TestCase
 
     public function testEvennessHasItsLimits(): void
     {
-        self::assertSame([Evenness::Even, Evenness::Watch, Evenness::Uneven], array_map(Evenness::ofVariation(...), [0.039, 0.08, 0.081]));
+        self::assertSame(
+            [Evenness::Even, Evenness::Watch, Evenness::Uneven],
+            array_map(Evenness::ofVariation(...), [0.039, 0.08, 0.081]),
+        );
     }
 
     public function testLittleSaysLittle(): void
@@ -98,7 +128,7 @@ final class RhythmReportTest extends TestCase
         foreach ($passes as $i => $count) {
             $at = $landings[$i];
             for ($turn = 1; $turn <= $count; ++$turn) {
-                $turns[] = $at + 0.5 * $turn / ($count + 1);
+                $turns[] = $at + (0.5 * $turn) / ($count + 1);
             }
             $landings[] = $at + ($i + 1 === $pauseAfter ? 1.6 : 0.5) + ($i % 2) * 0.004;
         }

@@ -71,8 +71,13 @@ final class SimulatedJumperTest extends TestCase
         yield [\NAN, 0.0, 'seconds'];
     }
 
-    private static function jump(string $pattern, JumperFault $fault, int $seed, float $jitter, float $seconds = 20.0): Take
-    {
+    private static function jump(
+        string $pattern,
+        JumperFault $fault,
+        int $seed,
+        float $jitter,
+        float $seconds = 20.0,
+    ): Take {
         return SimulatedJumper::jump(Pattern::parse($pattern), Rate::perMinute(100), $seconds, $jitter, $fault, $seed);
     }
 }

@@ -43,7 +43,7 @@ final class FitCheckTest extends TestCase
     {
         $check = FitCheck::ofReach(Body::ofStature(Length::ofMetres(1.75)), Length::ofMetres(1.55), Stage::Join);
         self::assertSame(Fit::TooLong, $check->fit);
-        self::assertEqualsWithDelta(2 * (1.55 - 0.80 * 1.75), $check->offBy->metres(), 1e-12);
+        self::assertEqualsWithDelta(2 * (1.55 - 0.8 * 1.75), $check->offBy->metres(), 1e-12);
     }
 
     public function testOffByIsWhatHasToBeAddedOrTakenAway(): void
@@ -78,14 +78,27 @@ final class FitCheckTest extends TestCase
         $body = Body::ofStature(Length::ofMetres(1.75));
         foreach (Stance::cases() as $stance) {
             $check = FitCheck::ofCable($body, Handle::usual(), $stance, Length::ofMetres(2.44), Stage::Singles);
-            self::assertEqualsWithDelta(2.44, FitCheck::cableOf($check->reach, Handle::usual(), $stance)->metres(), 1e-12);
-            self::assertSame($check->reaches->value, str_replace('landmark.', '', (string) $check->reachVerdict()->values['landmark']));
+            self::assertEqualsWithDelta(
+                2.44,
+                FitCheck::cableOf($check->reach, Handle::usual(), $stance)->metres(),
+                1e-12,
+            );
+            self::assertSame(
+                $check->reaches->value,
+                str_replace('landmark.', '', (string) $check->reachVerdict()->values['landmark']),
+            );
         }
     }
 
     public function testARightRopeIsOffByNothing(): void
     {
-        $check = FitCheck::ofCable(Body::ofStature(Length::ofMetres(1.68)), Handle::usual(), Stance::TwoFeet, Length::ofMetres(2.44), Stage::Singles);
+        $check = FitCheck::ofCable(
+            Body::ofStature(Length::ofMetres(1.68)),
+            Handle::usual(),
+            Stance::TwoFeet,
+            Length::ofMetres(2.44),
+            Stage::Singles,
+        );
         self::assertSame(Fit::Right, $check->fit);
         self::assertSame(0.0, $check->offBy->metres());
     }

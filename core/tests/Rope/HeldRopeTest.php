@@ -34,22 +34,27 @@ final class HeldRopeTest extends TestCase
     /** Geometry by hand: for hands one above the other the axis stands upright, and the rope reaches as low as the lower hand. */
     public function testTheAxisTiltsAboutItsMiddle(): void
     {
-        $hands = Hands::at(Length::ofMetres(0.40), Length::ofMetres(0.90), Length::ofMetres(0.50), Length::ofMetres(1.20));
+        $hands = Hands::at(Length::ofMetres(0.4), Length::ofMetres(0.9), Length::ofMetres(0.5), Length::ofMetres(1.2));
         self::assertEqualsWithDelta(sqrt(0.9 ** 2 + 0.3 ** 2), $hands->span()->metres(), 1e-12);
         self::assertEqualsWithDelta(atan(0.3 / 0.9), $hands->tilt(), 1e-12);
         self::assertEqualsWithDelta(1.05, $hands->middleHeight()->metres(), 1e-12);
         self::assertEqualsWithDelta(0.05, $hands->middleOut()->metres(), 1e-12);
         $held = HeldRope::of(Length::ofMetres(2.4), $hands);
         $under = $held->under(401);
-        self::assertEqualsWithDelta([-0.40, 0.90], array_values($under[0]), 1e-9);
-        self::assertEqualsWithDelta([0.50, 1.20], array_values($under[400]), 1e-9);
+        self::assertEqualsWithDelta([-0.4, 0.9], array_values($under[0]), 1e-9);
+        self::assertEqualsWithDelta([0.5, 1.2], array_values($under[400]), 1e-9);
         $over = $held->over(401);
         $highest = 0.0;
         foreach ($over as $point) {
             $highest = max($highest, $point['y_m']);
         }
         self::assertEqualsWithDelta($highest, $held->highest->metres(), 1e-4);
-        self::assertEqualsWithDelta(2 * 1.05, $held->highest->metres() + $held->lowest->metres(), 1e-9, 'half a turn stands it on its head');
+        self::assertEqualsWithDelta(
+            2 * 1.05,
+            $held->highest->metres() + $held->lowest->metres(),
+            1e-9,
+            'half a turn stands it on its head',
+        );
     }
 
     /** Turning a rope in the mirror turns the same rope. */
@@ -60,14 +65,30 @@ final class HeldRopeTest extends TestCase
         $one = HeldRope::of(Length::ofMetres(2.5), Hands::at($near, $low, $far, $high));
         $other = HeldRope::of(Length::ofMetres(2.5), Hands::at($far, $high, $near, $low));
         self::assertEqualsWithDelta($one->lowest->metres(), $other->lowest->metres(), 1e-7);
-        self::assertEqualsWithDelta(FloorContact::of($one)->dragging->metres(), FloorContact::of($other)->dragging->metres(), 1e-5);
+        self::assertEqualsWithDelta(
+            FloorContact::of($one)->dragging->metres(),
+            FloorContact::of($other)->dragging->metres(),
+            1e-5,
+        );
     }
 
     #[TestWith([0.45, 0.92, 0.45, 0.92])]
-    #[TestWith([0.40, 0.85, 0.60, 1.00])]
-    public function testWhatDragsIsTheRopeUnderTheFloorLine(float $leftOut, float $left, float $rightOut, float $right): void
-    {
-        $held = HeldRope::of(Length::ofMetres(2.55), Hands::at(Length::ofMetres($leftOut), Length::ofMetres($left), Length::ofMetres($rightOut), Length::ofMetres($right)));
+    #[TestWith([0.4, 0.85, 0.6, 1.0])]
+    public function testWhatDragsIsTheRopeUnderTheFloorLine(
+        float $leftOut,
+        float $left,
+        float $rightOut,
+        float $right,
+    ): void {
+        $held = HeldRope::of(
+            Length::ofMetres(2.55),
+            Hands::at(
+                Length::ofMetres($leftOut),
+                Length::ofMetres($left),
+                Length::ofMetres($rightOut),
+                Length::ofMetres($right),
+            ),
+        );
         $on = array_values(array_filter($held->under(4001), static fn (array $point): bool => 0.0 === $point['y_m']));
         $contact = FloorContact::of($held);
         self::assertNotEmpty($on);
@@ -79,7 +100,10 @@ final class HeldRopeTest extends TestCase
     public function testHandsFurtherApartThanTheCableAreRefused(): void
     {
         $this->expectException(RopeTooShort::class);
-        HeldRope::of(Length::ofMetres(1.5), Hands::at(Length::ofMetres(0.8), Length::ofMetres(1.0), Length::ofMetres(0.8), Length::ofMetres(1.0)));
+        HeldRope::of(
+            Length::ofMetres(1.5),
+            Hands::at(Length::ofMetres(0.8), Length::ofMetres(1.0), Length::ofMetres(0.8), Length::ofMetres(1.0)),
+        );
     }
 
     public function testAHandBehindTheBackIsRefused(): void
@@ -93,10 +117,14 @@ final class HeldRopeTest extends TestCase
     {
         $figure = Figure::of(Body::ofStature(Length::ofMetres(1.68)));
         $held = HeldRope::of(Length::ofMetres(2.44), Hands::level(Length::ofMetres(0.9), Length::ofMetres(0.924)));
-        $side = SideView::of($held, $figure, Length::ofMetres(0.10));
+        $side = SideView::of($held, $figure, Length::ofMetres(0.1));
         $radius = 0.924 - $held->lowest->metres();
         self::assertEqualsWithDelta($radius, $side->radius->metres(), 1e-12);
-        self::assertEqualsWithDelta(0.10 + sqrt($radius ** 2 - 0.924 ** 2) - 0.75 * 0.152 * 1.68, $side->aheadOfToes()?->metres(), 1e-9);
+        self::assertEqualsWithDelta(
+            0.1 + sqrt($radius ** 2 - 0.924 ** 2) - 0.75 * 0.152 * 1.68,
+            $side->aheadOfToes()?->metres(),
+            1e-9,
+        );
         $short = HeldRope::of(Length::ofMetres(1.9), Hands::level(Length::ofMetres(0.9), Length::ofMetres(0.924)));
         self::assertNull(SideView::of($short, $figure)->aheadOfToes());
     }

@@ -28,16 +28,22 @@ final class PartnerRopeTest extends TestCase
     public function testATallPartnersHeadIsClearedToo(): void
     {
         $tall = PartnerRope::faceToFace(self::body(150), self::body(203))->cable->metres();
-        self::assertGreaterThan(PartnerRope::faceToFace(self::body(150), self::body(150))->cable->metres() + 0.3, $tall);
+        self::assertGreaterThan(
+            PartnerRope::faceToFace(self::body(150), self::body(150))->cable->metres() + 0.3,
+            $tall,
+        );
     }
 
     public function testSideBySideTheSpanGrowsByAPerson(): void
     {
         $cable = PartnerRope::sideBySide(self::body(170), self::body(170))->cable;
-        $rope = TurningRope::ofCable($cable, Length::ofMetres(0.90 + 0.15 + 0.259 * 1.70));
-        self::assertEqualsWithDelta(0.55 * 1.70, $rope->depth->metres(), 1e-9);
-        $uneven = TurningRope::ofCable(PartnerRope::sideBySide(self::body(150), self::body(170))->cable, Length::ofMetres(0.90 + 0.15 + 0.259 * 1.60));
-        self::assertEqualsWithDelta(0.55 * 1.70, $uneven->depth->metres(), 1e-9, 'the higher hands count');
+        $rope = TurningRope::ofCable($cable, Length::ofMetres(0.9 + 0.15 + 0.259 * 1.7));
+        self::assertEqualsWithDelta(0.55 * 1.7, $rope->depth->metres(), 1e-9);
+        $uneven = TurningRope::ofCable(
+            PartnerRope::sideBySide(self::body(150), self::body(170))->cable,
+            Length::ofMetres(0.9 + 0.15 + 0.259 * 1.6),
+        );
+        self::assertEqualsWithDelta(0.55 * 1.7, $uneven->depth->metres(), 1e-9, 'the higher hands count');
     }
 
     /** 12 ft or more: common practice, no published source. */
@@ -48,7 +54,7 @@ final class PartnerRopeTest extends TestCase
         $far = TurnedRope::of(self::body(165), self::body(175), self::body(203), Length::ofMetres(4.0));
         self::assertSame('turned.computed', $far->reason->code);
         $arc = TurningRope::ofCable($far->cable, Length::ofMetres(4.0))->depth->metres();
-        self::assertEqualsWithDelta(2.03 + 0.25 - 0.55 * 1.70, $arc, 1e-9);
+        self::assertEqualsWithDelta(2.03 + 0.25 - 0.55 * 1.7, $arc, 1e-9);
     }
 
     public function testTurnersWhoHoldHandsAreRefused(): void

@@ -22,7 +22,10 @@ final class RopeAdviceTest extends TestCase
     {
         $advice = self::advice(1.68, Stage::Join);
         self::assertSame(School::Armpit, $advice->rope->school);
-        self::assertSame(['rope.by_landmark', 'rope.spare_arc', 'rope.spread', 'rope.start_long'], self::codes($advice));
+        self::assertSame(
+            ['rope.by_landmark', 'rope.spare_arc', 'rope.spread', 'rope.start_long'],
+            self::codes($advice),
+        );
     }
 
     public function testWhereTheUsualSchoolMisfitsAnUnusualHeightItSaysSo(): void
@@ -47,9 +50,17 @@ final class RopeAdviceTest extends TestCase
     {
         $goal = self::advice(1.68, Stage::Join, TrimSchool::GoalLength);
         self::assertContains('rope.goal_length', self::codes($goal));
-        self::assertEquals(self::advice(1.68, Stage::Workout)->rope, $goal->rope, 'from day one what is kept at the end');
+        self::assertEquals(
+            self::advice(1.68, Stage::Workout)->rope,
+            $goal->rope,
+            'from day one what is kept at the end',
+        );
         self::assertGreaterThan($goal->rope->cable->metres(), self::advice(1.68, Stage::Join)->rope->cable->metres());
-        self::assertNotContains('rope.start_long', self::codes(self::advice(1.68, Stage::Workout)), 'nothing is left to trim');
+        self::assertNotContains(
+            'rope.start_long',
+            self::codes(self::advice(1.68, Stage::Workout)),
+            'nothing is left to trim',
+        );
     }
 
     #[DataProvider('everybody')]
@@ -57,7 +68,7 @@ final class RopeAdviceTest extends TestCase
     {
         $spare = self::advice($stature, $stage)->rope->spareArc->metres();
         self::assertGreaterThanOrEqual(0.0, $spare);
-        self::assertLessThanOrEqual(0.20, $spare);
+        self::assertLessThanOrEqual(0.2, $spare);
     }
 
     /**
@@ -82,7 +93,11 @@ final class RopeAdviceTest extends TestCase
 
     private static function advice(float $stature, Stage $stage, TrimSchool $school = TrimSchool::StartLong): RopeAdvice
     {
-        $ropes = RopeSizing::of(Body::ofStature(Length::ofMetres($stature)), Handle::usual(), Length::ofMetres(0.05))->allSchools();
+        $ropes = RopeSizing::of(
+            Body::ofStature(Length::ofMetres($stature)),
+            Handle::usual(),
+            Length::ofMetres(0.05),
+        )->allSchools();
         \assert([] !== $ropes);
 
         return RopeAdvice::forStage($stage, $ropes, $school);

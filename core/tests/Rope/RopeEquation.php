@@ -17,8 +17,12 @@ final readonly class RopeEquation
     /**
      * @param list<array{float, float}> $points on the curve, distance from the middle and depth
      */
-    private function __construct(public float $depth, public float $halfSpan, public float $length, public array $points)
-    {
+    private function __construct(
+        public float $depth,
+        public float $halfSpan,
+        public float $length,
+        public array $points,
+    ) {
     }
 
     /**
@@ -47,7 +51,12 @@ final readonly class RopeEquation
         // The last step is so short that the rope is straight there.
         $share = $before[2] / ($before[2] - $y);
 
-        return new self($depth, $before[1] + $share * ($x - $before[1]), 2 * ($before[0] + $share * self::STEP), $points);
+        return new self(
+            $depth,
+            $before[1] + $share * ($x - $before[1]),
+            2 * ($before[0] + $share * self::STEP),
+            $points,
+        );
     }
 
     /**
@@ -60,10 +69,10 @@ final readonly class RopeEquation
         $h = self::STEP;
         $slope = static fn (float $y, float $u): array => [1 / hypot(1, $u), -$u / hypot(1, $u), $q * $y];
         $k1 = $slope($y, $u);
-        $k2 = $slope($y + $h / 2 * $k1[1], $u + $h / 2 * $k1[2]);
-        $k3 = $slope($y + $h / 2 * $k2[1], $u + $h / 2 * $k2[2]);
+        $k2 = $slope($y + ($h / 2) * $k1[1], $u + ($h / 2) * $k1[2]);
+        $k3 = $slope($y + ($h / 2) * $k2[1], $u + ($h / 2) * $k2[2]);
         $k4 = $slope($y + $h * $k3[1], $u + $h * $k3[2]);
-        $mean = static fn (int $i): float => $h / 6 * ($k1[$i] + 2 * $k2[$i] + 2 * $k3[$i] + $k4[$i]);
+        $mean = static fn (int $i): float => ($h / 6) * ($k1[$i] + 2 * $k2[$i] + 2 * $k3[$i] + $k4[$i]);
 
         return [$x + $mean(0), $y + $mean(1), $u + $mean(2)];
     }

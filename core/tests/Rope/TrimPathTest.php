@@ -19,8 +19,15 @@ final class TrimPathTest extends TestCase
     #[DataProvider('paths')]
     public function testStepsGoDownToTheGoalAndNoSliverIsLeft(int $today, int $goal, int $perSide, array $cables): void
     {
-        $path = TrimPath::of(Length::ofCentimetres($today), Length::ofCentimetres($goal), Length::ofCentimetres($perSide));
-        self::assertSame($cables, array_map(static fn (TrimStep $step): int => (int) round(100 * $step->cable->metres()), $path->steps));
+        $path = TrimPath::of(
+            Length::ofCentimetres($today),
+            Length::ofCentimetres($goal),
+            Length::ofCentimetres($perSide),
+        );
+        self::assertSame(
+            $cables,
+            array_map(static fn (TrimStep $step): int => (int) round(100 * $step->cable->metres()), $path->steps),
+        );
         foreach ($path->steps as $step) {
             self::assertGreaterThan(0.0, $step->offPerSide->metres());
             self::assertLessThan(0.035, $step->offPerSide->metres());
@@ -41,7 +48,11 @@ final class TrimPathTest extends TestCase
 
     public function testARopeThatIsThereOrTooShortIsNotCut(): void
     {
-        $of = static fn (int $today): TrimPath => TrimPath::of(Length::ofCentimetres($today), Length::ofCentimetres(244), Length::ofCentimetres(2));
+        $of = static fn (int $today): TrimPath => TrimPath::of(
+            Length::ofCentimetres($today),
+            Length::ofCentimetres(244),
+            Length::ofCentimetres(2),
+        );
         self::assertSame([[], 'trim.there'], [$of(244)->steps, $of(244)->advice->code]);
         self::assertSame([[], 'trim.too_short'], [$of(238)->steps, $of(238)->advice->code]);
     }

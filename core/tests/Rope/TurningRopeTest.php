@@ -99,7 +99,11 @@ final class TurningRopeTest extends TestCase
     public function testDepthAndLengthAreInverse(float $length, float $span): void
     {
         $depth = self::rope($length, $span)->depth;
-        self::assertEqualsWithDelta($length, TurningRope::ofDepth($depth, Length::ofMetres($span))->cable->metres(), 1e-9 * $length);
+        self::assertEqualsWithDelta(
+            $length,
+            TurningRope::ofDepth($depth, Length::ofMetres($span))->cable->metres(),
+            1e-9 * $length,
+        );
     }
 
     /**
@@ -107,14 +111,20 @@ final class TurningRopeTest extends TestCase
      */
     public static function spans(): iterable
     {
-        foreach ([[2.4, 0.9], [2.4, 0.0], [2.4, 2.3], [20.0, 0.01], [1.01, 1.0], [5.0, 1e-9], [2.4, 1e-14]] as [$length, $span]) {
+        foreach (
+            [[2.4, 0.9], [2.4, 0.0], [2.4, 2.3], [20.0, 0.01], [1.01, 1.0], [5.0, 1e-9], [2.4, 1e-14]] as [$length, $span]
+        ) {
             yield "$length over $span" => [$length, $span];
         }
     }
 
     public function testTheCurveScales(): void
     {
-        self::assertEqualsWithDelta(7 * self::rope(2.4, 0.9)->depth->metres(), self::rope(16.8, 6.3)->depth->metres(), 1e-10);
+        self::assertEqualsWithDelta(
+            7 * self::rope(2.4, 0.9)->depth->metres(),
+            self::rope(16.8, 6.3)->depth->metres(),
+            1e-10,
+        );
     }
 
     public function testMoreCableHangsDeeperAndWiderHandsLift(): void
@@ -179,7 +189,12 @@ final class TurningRopeTest extends TestCase
 
     public function testClearancesAreTakenFromTheHands(): void
     {
-        $clearance = Clearance::of(self::held(2.4, 0.92), Length::ofMetres(1.68), Length::ofMetres(0.05), Length::ofMetres(0.1));
+        $clearance = Clearance::of(
+            self::held(2.4, 0.92),
+            Length::ofMetres(1.68),
+            Length::ofMetres(0.05),
+            Length::ofMetres(0.1),
+        );
         self::assertEqualsWithDelta(0.92 - 1.05651, $clearance->floor->metres(), 1e-5);
         self::assertEqualsWithDelta(0.92 + 1.05651 - 1.68, $clearance->head?->metres(), 1e-5);
         self::assertEqualsWithDelta(0.92 + 1.05651 + 0.15, $clearance->ceiling->metres(), 1e-5);
@@ -195,7 +210,10 @@ final class TurningRopeTest extends TestCase
 
     private static function held(float $length, float $handHeight): HeldRope
     {
-        return HeldRope::of(Length::ofMetres($length), Hands::level(Length::ofMetres(0.9), Length::ofMetres($handHeight)));
+        return HeldRope::of(
+            Length::ofMetres($length),
+            Hands::level(Length::ofMetres(0.9), Length::ofMetres($handHeight)),
+        );
     }
 
     private static function rope(float $length, float $span): TurningRope

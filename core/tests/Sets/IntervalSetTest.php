@@ -29,15 +29,24 @@ final class IntervalSetTest extends TestCase
         $set = IntervalSet::parse('20/10 x2: jumps without rope, one-hand double turns, tall singles, doubles');
         self::assertSame([8, 160, 70], [$set->worksCount(), $set->totalWorkS(), $set->totalRestS()]);
         self::assertSame('doubles', $set->phases()[6]->station);
-        self::assertSame([1, 1, 2], [$set->phases()[6]->round, $set->phases()[7]->round, $set->phases()[8]->round], 'a rest belongs to the round before it');
+        self::assertSame(
+            [1, 1, 2],
+            [$set->phases()[6]->round, $set->phases()[7]->round, $set->phases()[8]->round],
+            'a rest belongs to the round before it',
+        );
     }
 
     public function testPhasesAddUpToTheTotalsAndEndWithWork(): void
     {
-        foreach ([[20, 10, 8, []], [30, 0, 3, ['a', 'b']], [1, 600, 60, []], [90, 45, 1, ['x']]] as [$work, $rest, $rounds, $stations]) {
+        foreach (
+            [[20, 10, 8, []], [30, 0, 3, ['a', 'b']], [1, 600, 60, []], [90, 45, 1, ['x']]] as [$work, $rest, $rounds, $stations]
+        ) {
             $set = IntervalSet::of($work, $rest, $rounds, $stations);
             $phases = $set->phases();
-            self::assertSame($set->totalS(), array_sum(array_map(static fn (ClockPhase $phase): int => $phase->seconds, $phases)));
+            self::assertSame(
+                $set->totalS(),
+                array_sum(array_map(static fn (ClockPhase $phase): int => $phase->seconds, $phases)),
+            );
             self::assertSame('work', $phases[\count($phases) - 1]->kind->value);
         }
     }
@@ -90,8 +99,14 @@ final class IntervalSetTest extends TestCase
     {
         foreach (Stage::cases() as $stage) {
             $hold = \in_array($stage, [Stage::Jump, Stage::Mix], true);
-            self::assertSame($hold ? CountKind::Hold : CountKind::Streak, IntervalSet::of(20, 10, 8)->measuredBy($stage));
-            self::assertSame($hold ? CountKind::Streak : CountKind::Hold, IntervalSet::of(20, 10, 8, ['hops'])->measuredBy($stage));
+            self::assertSame(
+                $hold ? CountKind::Hold : CountKind::Streak,
+                IntervalSet::of(20, 10, 8)->measuredBy($stage),
+            );
+            self::assertSame(
+                $hold ? CountKind::Streak : CountKind::Hold,
+                IntervalSet::of(20, 10, 8, ['hops'])->measuredBy($stage),
+            );
         }
     }
 }

@@ -22,7 +22,11 @@ use Zumbo\Core\Tests\Reference;
 
 final class LadderTest extends TestCase
 {
-    private const FAMILIES = ['ascending' => LadderFamily::Rising, 'pyramid' => LadderFamily::Pyramid, 'falling_singles' => LadderFamily::FallingSingles];
+    private const FAMILIES = [
+        'ascending' => LadderFamily::Rising,
+        'pyramid' => LadderFamily::Pyramid,
+        'falling_singles' => LadderFamily::FallingSingles,
+    ];
 
     /**
      * @param array<string, mixed>     $in
@@ -31,12 +35,32 @@ final class LadderTest extends TestCase
     #[DataProvider('ladderCases')]
     public function testAgreesWithTheReference(array $in, array $out): void
     {
-        $ladder = Ladder::of(self::FAMILIES[$in['family']], (int) $in['n'], 'S' === $in['type'] ? JumpKind::Single : JumpKind::Double);
-        $doubles = isset($in['doubles']) ? Hazard::weibull((float) $in['doubles']['lam'], (float) $in['doubles']['beta']) : Hazard::constant(0.0);
-        $outlook = LadderOutlook::of($ladder, Hazard::constant((float) ($in['qS_const'] ?? 0.0)), $doubles, (float) $in['tS'], (float) $in['tD'], (float) $in['b'], (float) $in['m']);
+        $ladder = Ladder::of(
+            self::FAMILIES[$in['family']],
+            (int) $in['n'],
+            'S' === $in['type'] ? JumpKind::Single : JumpKind::Double,
+        );
+        $doubles = isset($in['doubles'])
+            ? Hazard::weibull((float) $in['doubles']['lam'], (float) $in['doubles']['beta'])
+            : Hazard::constant(0.0);
+        $outlook = LadderOutlook::of(
+            $ladder,
+            Hazard::constant((float) ($in['qS_const'] ?? 0.0)),
+            $doubles,
+            (float) $in['tS'],
+            (float) $in['tD'],
+            (float) $in['b'],
+            (float) $in['m'],
+        );
         self::assertCount((int) $out['rungs'], $outlook->rungs);
-        self::assertSame((int) $out['jumps'], array_sum(array_map(static fn (RungOutlook $rung): int => $rung->pattern->jumps(), $outlook->rungs)));
-        self::assertSame((int) $out['turns'], array_sum(array_map(static fn (RungOutlook $rung): int => $rung->pattern->turns(), $outlook->rungs)));
+        self::assertSame(
+            (int) $out['jumps'],
+            array_sum(array_map(static fn (RungOutlook $rung): int => $rung->pattern->jumps(), $outlook->rungs)),
+        );
+        self::assertSame(
+            (int) $out['turns'],
+            array_sum(array_map(static fn (RungOutlook $rung): int => $rung->pattern->turns(), $outlook->rungs)),
+        );
         $chances = array_map(static fn (RungOutlook $rung): float => $rung->chance, $outlook->rungs);
         self::assertEqualsWithDelta($out['p_all'], $outlook->chanceOfAll(), 1e-5);
         self::assertEqualsWithDelta($out['p_min'], min([1.0, ...$chances]), 1e-6);
@@ -77,8 +101,12 @@ final class LadderTest extends TestCase
 
     /** Seeded, so it can't fail by chance: simulated ladders take the expected time and tries within three standard errors. */
     #[DataProvider('simulated')]
-    public function testSimulatedLaddersTakeTheExpectedTimeAndTries(LadderFamily $family, int $top, float $scale, float $shape): void
-    {
+    public function testSimulatedLaddersTakeTheExpectedTimeAndTries(
+        LadderFamily $family,
+        int $top,
+        float $scale,
+        float $shape,
+    ): void {
         $random = new Randomizer(new Mt19937(23));
         $doubles = Hazard::weibull($scale, $shape);
         $singles = Hazard::constant(0.02);
@@ -115,13 +143,35 @@ final class LadderTest extends TestCase
 
     public function testTheRungsRead(): void
     {
-        self::assertSame(['3s d', '2s d', 's d'], array_map(static fn (Pattern $rung): string => $rung->notation(), Ladder::of(LadderFamily::FallingSingles, 3)->rungs));
-        self::assertSame(['2s d', '2s 2d'], array_map(static fn (Pattern $rung): string => $rung->notation(), Ladder::of(LadderFamily::FixedSingles, 2, fixedSingles: 2)->rungs));
+        self::assertSame(
+            ['3s d', '2s d', 's d'],
+            array_map(
+                static fn (Pattern $rung): string => $rung->notation(),
+                Ladder::of(LadderFamily::FallingSingles, 3)->rungs,
+            ),
+        );
+        self::assertSame(
+            ['2s d', '2s 2d'],
+            array_map(
+                static fn (Pattern $rung): string => $rung->notation(),
+                Ladder::of(LadderFamily::FixedSingles, 2, fixedSingles: 2)->rungs,
+            ),
+        );
     }
 
     public function testSaysWhetherALadderSuitsPractice(): void
     {
-        $verdict = static fn (float $q): string => LadderVerdict::of(LadderOutlook::of(Ladder::of(LadderFamily::Rising, 10), Hazard::constant(0.0), Hazard::constant($q), 0.5, 0.6, 5, 8))->code;
+        $verdict = static fn (float $q): string => LadderVerdict::of(
+            LadderOutlook::of(
+                Ladder::of(LadderFamily::Rising, 10),
+                Hazard::constant(0.0),
+                Hazard::constant($q),
+                0.5,
+                0.6,
+                5,
+                8,
+            ),
+        )->code;
         self::assertSame('ladder.easy', $verdict(0.01));
         self::assertSame('ladder.fits', $verdict(0.05));
         self::assertSame('ladder.hard', $verdict(0.15));
@@ -161,7 +211,11 @@ final class LadderTest extends TestCase
     private static function assertWithinThreeErrors(float $expected, array $drawn): void
     {
         $mean = array_sum($drawn) / \count($drawn);
-        $error = sqrt(array_sum(array_map(static fn (float|int $one): float => ($one - $mean) ** 2, $drawn)) / (\count($drawn) - 1) / \count($drawn));
+        $error = sqrt(
+            array_sum(array_map(static fn (float|int $one): float => ($one - $mean) ** 2, $drawn)) /
+                (\count($drawn) - 1) /
+                \count($drawn),
+        );
         self::assertEqualsWithDelta($expected, $mean, 3 * $error);
     }
 }

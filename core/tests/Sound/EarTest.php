@@ -97,18 +97,41 @@ final class EarTest extends TestCase
     {
         $noisy = 0;
         for ($seed = 1; $seed <= 10; ++$seed) {
-            $take = SimulatedJumper::jump(Pattern::parse('3s d'), Rate::perMinute(104), 10, 0.02, JumperFault::None, $seed);
+            $take = SimulatedJumper::jump(
+                Pattern::parse('3s d'),
+                Rate::perMinute(104),
+                10,
+                0.02,
+                JumperFault::None,
+                $seed,
+            );
             $heard = self::hear(SyntheticTake::of($take, 0, 0.5, $seed, 22_050)->wav());
             $noisy += 'sound.noisy' === $heard->verdict->code && !$heard->counts ? 1 : 0;
-            self::assertTrue($take->passes() === $heard->take->passes() || $heard->confidence < 0.2, 'never sure of what is wrong');
+            self::assertTrue(
+                $take->passes() === $heard->take->passes() || $heard->confidence < 0.2,
+                'never sure of what is wrong',
+            );
         }
         // As loud as the jumper: of what can not be counted most is said to be so.
         self::assertGreaterThanOrEqual(4, $noisy);
         $silence = self::hear(WavWriter::pcm16(22_050, [array_fill(0, 88_200, 0.0)], 88_200));
         self::assertSame('sound.nothing', $silence->verdict->code);
-        $draws = unpack('s*', (new \Random\Randomizer(new \Random\Engine\Xoshiro256StarStar(4)))->getBytes(2 * 220_500));
+        $draws = unpack(
+            's*',
+            (new \Random\Randomizer(new \Random\Engine\Xoshiro256StarStar(4)))->getBytes(2 * 220_500),
+        );
         self::assertIsArray($draws);
-        $noise = self::hear(WavWriter::pcm16(22_050, [array_values(array_map(static fn (mixed $draw): float => \is_int($draw) ? $draw / 40_000 : 0.0, $draws))], 220_500));
+        $noise = self::hear(
+            WavWriter::pcm16(
+                22_050,
+                [
+                    array_values(
+                        array_map(static fn (mixed $draw): float => \is_int($draw) ? $draw / 40_000 : 0.0, $draws),
+                    ),
+                ],
+                220_500,
+            ),
+        );
         self::assertFalse($noise->counts);
         self::assertLessThan(0.3, $noise->confidence);
     }
@@ -135,17 +158,30 @@ final class EarTest extends TestCase
             $mono .= $piece;
         }
         $both = (string) preg_replace('/(..)/s', '$1$1', substr($mono, 44));
-        $stereo = 'RIFF'.pack('V', 36 + \strlen($both)).'WAVEfmt '.pack('VvvVVvv', 16, 1, 2, 22_050, 88_200, 4, 16).'data'.pack('V', \strlen($both)).$both;
+        $stereo =
+            'RIFF'.
+            pack('V', 36 + \strlen($both)).
+            'WAVEfmt '.
+            pack('VvvVVvv', 16, 1, 2, 22_050, 88_200, 4, 16).
+            'data'.
+            pack('V', \strlen($both)).
+            $both;
         self::assertSame($take->passes(), self::hear([$stereo])->take->passes());
     }
 
     public function testTheWaveHasFewColumnsHoweverLong(): void
     {
-        $heard = self::hear(WavWriter::pcm16(8000, (static function (): iterable {
-            for ($i = 0; $i < 120; ++$i) {
-                yield array_fill(0, 8000, 0.1);
-            }
-        })(), 960_000));
+        $heard = self::hear(
+            WavWriter::pcm16(
+                8000,
+                (static function (): iterable {
+                    for ($i = 0; $i < 120; ++$i) {
+                        yield array_fill(0, 8000, 0.1);
+                    }
+                })(),
+                960_000,
+            ),
+        );
         self::assertLessThanOrEqual(2400, \count($heard->wave->columns()));
         self::assertEqualsWithDelta(120, $heard->wave->stepS() * \count($heard->wave->columns()), 0.2);
     }
@@ -155,16 +191,34 @@ final class EarTest extends TestCase
         $this->expectException(WavError::class);
         $this->expectExceptionMessage('longer than 30 minutes');
         $piece = array_fill(0, 8000, 0.0);
-        self::hear(WavWriter::pcm16(8000, (static function () use ($piece): iterable {
-            for ($i = 0; $i < 1900; ++$i) {
-                yield $piece;
-            }
-        })(), 1900 * 8000));
+        self::hear(
+            WavWriter::pcm16(
+                8000,
+                (static function () use ($piece): iterable {
+                    for ($i = 0; $i < 1900; ++$i) {
+                        yield $piece;
+                    }
+                })(),
+                1900 * 8000,
+            ),
+        );
     }
 
     public function testTheSameSeedSoundsTheSame(): void
     {
-        $bytes = static fn (int $seed): string => implode('', iterator_to_array((static fn (): iterable => yield from SyntheticTake::of(self::jumped('s', 120, JumperFault::None, 3.0), 20, 0.3, $seed, 8000)->wav())(), false));
+        $bytes = static fn (int $seed): string => implode(
+            '',
+            iterator_to_array(
+                (static fn (): iterable => (yield from SyntheticTake::of(
+                    self::jumped('s', 120, JumperFault::None, 3.0),
+                    20,
+                    0.3,
+                    $seed,
+                    8000,
+                )->wav()))(),
+                false,
+            ),
+        );
         self::assertSame($bytes(1), $bytes(1));
         self::assertNotSame($bytes(1), $bytes(2));
     }

@@ -18,10 +18,18 @@ final class HostileFilesTest extends TestCase
 {
     public function testBrokenRecordingsAreReadOrRefused(): void
     {
-        $good = array_map(static fn (string $name): string => (string) file_get_contents(__DIR__."/files/$name.wav"), ['s16-8000-1', 'u8-22050-1', 's24-44100-1', 'f32-44100-2']);
+        $good = array_map(static fn (string $name): string => (string) file_get_contents(__DIR__."/files/$name.wav"), [
+            's16-8000-1',
+            'u8-22050-1',
+            's24-44100-1',
+            'f32-44100-2',
+        ]);
         $refused = 0;
         for ($i = 0; $i < 2000; ++$i) {
-            $refused += self::refuses(static fn (string $bytes) => Ear::hear(WavReader::open(str_split($bytes, 97))), self::broken($good[$i % 4], $i, 60));
+            $refused += self::refuses(
+                static fn (string $bytes) => Ear::hear(WavReader::open(str_split($bytes, 97))),
+                self::broken($good[$i % 4], $i, 60),
+            );
         }
         self::assertGreaterThan(500, $refused);
         self::assertLessThan(2000, $refused);
@@ -42,7 +50,7 @@ final class HostileFilesTest extends TestCase
     private static function broken(string $bytes, int $seed, int $head): string
     {
         $chance = new Draws($seed);
-        for ($i = 0, $count = 1 + $chance->next() % 3; $i < $count; ++$i) {
+        for ($i = 0, $count = 1 + ($chance->next() % 3); $i < $count; ++$i) {
             $at = $chance->next() % min($head, \strlen($bytes));
             $bytes = match ($chance->next() % 4) {
                 0 => substr($bytes, 0, $at),

@@ -78,7 +78,7 @@ final class TwoBandsTest extends TestCase
     {
         $samples = [];
         for ($i = 0; $i < $count; ++$i) {
-            $samples[] = sin(2 * \M_PI * $hertz * $i / $rate);
+            $samples[] = sin((2 * \M_PI * $hertz * $i) / $rate);
         }
 
         return $samples;

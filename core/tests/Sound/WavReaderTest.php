@@ -20,8 +20,13 @@ final class WavReaderTest extends TestCase
     private const FILES = __DIR__.'/files/';
 
     #[DataProvider('files')]
-    public function testReadsWhatAStandardToolWrote(string $name, int $rate, int $channels, SampleKind $kind, float $within): void
-    {
+    public function testReadsWhatAStandardToolWrote(
+        string $name,
+        int $rate,
+        int $channels,
+        SampleKind $kind,
+        float $within,
+    ): void {
         $wav = WavReader::open([(string) file_get_contents(self::FILES.$name)]);
         self::assertSame([$rate, $channels, $kind], [$wav->rate, $wav->channels, $wav->kind]);
         $samples = self::samples($wav);
@@ -29,7 +34,12 @@ final class WavReaderTest extends TestCase
         self::assertEqualsWithDelta(0.02, $wav->seconds(), 1e-9);
         foreach ($samples as $i => $sample) {
             // A sine of 440 Hz, 6 dB below full, the same in every channel.
-            self::assertEqualsWithDelta(10 ** (-6 / 20) * sin(2 * \M_PI * 440 * intdiv($i, $channels) / $rate), $sample / $kind->full(), $within, "$name at $i");
+            self::assertEqualsWithDelta(
+                10 ** (-6 / 20) * sin((2 * \M_PI * 440 * intdiv($i, $channels)) / $rate),
+                $sample / $kind->full(),
+                $within,
+                "$name at $i",
+            );
         }
     }
 
@@ -41,7 +51,13 @@ final class WavReaderTest extends TestCase
         yield '8 bit' => ['u8-22050-1.wav', 22_050, 1, SampleKind::Unsigned8, 0.02];
         foreach ([8000, 44_100, 96_000] as $rate) {
             foreach ([1, 2] as $channels) {
-                yield "16 bit, $rate, $channels" => ["s16-$rate-$channels.wav", $rate, $channels, SampleKind::Signed16, 1e-4];
+                yield "16 bit, $rate, $channels" => [
+                    "s16-$rate-$channels.wav",
+                    $rate,
+                    $channels,
+                    SampleKind::Signed16,
+                    1e-4,
+                ];
             }
         }
         yield '24 bit' => ['s24-44100-1.wav', 44_100, 1, SampleKind::Signed24, 1e-4];
@@ -91,16 +107,25 @@ final class WavReaderTest extends TestCase
         yield 'cut in the sound' => [substr($good, 0, 200), 'cut off: it says 0.0 s of sound'];
         yield 'no channel' => [substr_replace($good, "\x00\x00", 22, 2), 'channels 0: 1 or 2'];
         yield 'six channels' => [substr_replace($good, "\x06\x00", 22, 2), 'channels 6: 1 or 2'];
-        yield 'absurd rate' => [substr_replace($good, pack('V', 4_000_000_000), 24, 4), 'samples a second 4000000000: between 8000 and 96000'];
+        yield 'absurd rate' => [
+            substr_replace($good, pack('V', 4_000_000_000), 24, 4),
+            'samples a second 4000000000: between 8000 and 96000',
+        ];
         yield 'no rate' => [substr_replace($good, pack('V', 0), 24, 4), 'samples a second 0'];
         yield 'odd bits' => [substr_replace($good, pack('v', 12), 34, 2), 'bits of a sample 12'];
         yield 'packed otherwise' => [substr_replace($good, pack('v', 85), 20, 2), 'format 85'];
         yield 'frame that does not fit' => [substr_replace($good, pack('v', 9), 32, 2), 'bytes of a frame 9: 2'];
         $data = strpos($float, 'data');
         self::assertIsInt($data);
-        yield 'no number' => [substr_replace($float, pack('g', \NAN), $data + 8, 4), 'holds something that is no number'];
+        yield 'no number' => [
+            substr_replace($float, pack('g', \NAN), $data + 8, 4),
+            'holds something that is no number',
+        ];
         yield 'endless parts' => ['RIFF....WAVE'.str_repeat('junk'.pack('V', 0), 200), 'too many parts'];
-        yield 'sound before its format' => ['RIFF....WAVEdata'.pack('V', 4).'abcd', 'the sound comes before its format'];
+        yield 'sound before its format' => [
+            'RIFF....WAVEdata'.pack('V', 4).'abcd',
+            'the sound comes before its format',
+        ];
     }
 
     /**

@@ -28,7 +28,10 @@ final class StageTest extends TestCase
 
     public function testMoreExperienceStartsLater(): void
     {
-        $stages = array_map(static fn (Experience $experience): int => $experience->firstStage()->number(), Experience::cases());
+        $stages = array_map(
+            static fn (Experience $experience): int => $experience->firstStage()->number(),
+            Experience::cases(),
+        );
         $sorted = $stages;
         sort($sorted);
         self::assertSame($sorted, $stages);

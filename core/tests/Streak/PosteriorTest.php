@@ -23,9 +23,18 @@ final class PosteriorTest extends TestCase
     #[DataProvider('betaCases')]
     public function testAgreesWithTheReference(array $in, array $out): void
     {
-        $counted = array_map(static fn (array $go): CountedReps => CountedReps::attempt($go[0], $go[1] ? AttemptEnd::Stopped : AttemptEnd::Miss), $in['data']);
+        $counted = array_map(
+            static fn (array $go): CountedReps => CountedReps::attempt(
+                $go[0],
+                $go[1] ? AttemptEnd::Stopped : AttemptEnd::Miss,
+            ),
+            $in['data'],
+        );
         $posterior = Posterior::of(Prior::of($in['a0'], $in['b0']), $counted);
-        self::assertSame([(float) $out['alpha'], (float) $out['beta']], [$posterior->chance->alpha, $posterior->chance->beta]);
+        self::assertSame(
+            [(float) $out['alpha'], (float) $out['beta']],
+            [$posterior->chance->alpha, $posterior->chance->beta],
+        );
         self::assertEqualsWithDelta($out['mean'], $posterior->chance->mean(), 1e-6);
         self::assertEqualsWithDelta($out['ci95'], $posterior->interval(), 1e-6);
         [$low, $high] = $posterior->interval();
@@ -55,7 +64,9 @@ final class PosteriorTest extends TestCase
         foreach (Reference::cases('streaks.json', 'feller') as [$in, $out]) {
             foreach ($out['reps'] as $i => $reps) {
                 $ours = Posterior::repsToStreak((float) $in['p'][$i], (int) $in['r'][$i]);
-                'inf' === $reps ? self::assertInfinite($ours) : self::assertEqualsWithDelta($reps, $ours, 1e-5 * max(1, $reps));
+                'inf' === $reps
+                    ? self::assertInfinite($ours)
+                    : self::assertEqualsWithDelta($reps, $ours, 1e-5 * max(1, $reps));
             }
         }
     }
@@ -64,13 +75,21 @@ final class PosteriorTest extends TestCase
     {
         foreach (Reference::file('special-functions.json')['beta_binomial'] as $row) {
             $posterior = Posterior::of(Prior::of((float) $row['alpha'], (float) $row['beta']), []);
-            self::assertEqualsWithDelta($row['at_least'], $posterior->chanceOfClean((int) $row['clean'], (int) $row['tries']), 1e-10);
+            self::assertEqualsWithDelta(
+                $row['at_least'],
+                $posterior->chanceOfClean((int) $row['clean'], (int) $row['tries']),
+                1e-10,
+            );
         }
     }
 
     public function testASumSaysTheSameAsItsGoesAboutTheMean(): void
     {
-        $goes = [CountedReps::attempt(12, AttemptEnd::Miss), CountedReps::attempt(30, AttemptEnd::Miss), CountedReps::attempt(8, AttemptEnd::Stopped)];
+        $goes = [
+            CountedReps::attempt(12, AttemptEnd::Miss),
+            CountedReps::attempt(30, AttemptEnd::Miss),
+            CountedReps::attempt(8, AttemptEnd::Stopped),
+        ];
         $one = Posterior::of(Prior::flat(), $goes);
         $other = Posterior::of(Prior::flat(), [CountedReps::sum(50, 2)]);
         self::assertSame($one->chance->alpha, $other->chance->alpha);
@@ -88,7 +107,9 @@ final class PosteriorTest extends TestCase
 
     public function testMoreRepsRaiseAndMissesLowerTheChance(): void
     {
-        $chance = static fn (int $reps, int $misses): float => Posterior::of(Prior::forStage(Stage::Link), [CountedReps::sum($reps, $misses)])->chanceOf(20);
+        $chance = static fn (int $reps, int $misses): float => Posterior::of(Prior::forStage(Stage::Link), [
+            CountedReps::sum($reps, $misses),
+        ])->chanceOf(20);
         self::assertGreaterThan($chance(50, 3), $chance(80, 3));
         self::assertLessThan($chance(50, 3), $chance(50, 6));
     }

@@ -20,7 +20,7 @@ final class SimulatedAthleteTest extends TestCase
     {
         $athlete = new SimulatedAthlete(Hazard::constant(0.05), self::seeded(3));
         $reps = array_map(static fn (): int => $athlete->go(2000)[0], range(1, 4000));
-        self::assertEqualsWithDelta(19.0, array_sum($reps) / \count($reps), 3 * sqrt(0.95) / 0.05 / sqrt(4000));
+        self::assertEqualsWithDelta(19.0, array_sum($reps) / \count($reps), (3 * sqrt(0.95)) / 0.05 / sqrt(4000));
     }
 
     public function testTheSameSeedGivesTheSameGoes(): void

@@ -21,7 +21,11 @@ final class SurvivalTest extends TestCase
     public function testKaplanMeierAgreesWithRsSurvivalPackageOnGehan(): void
     {
         foreach (Reference::cases('streaks.json', 'km_generic') as [$in, $out]) {
-            $times = array_map(static fn (int $time, int $event): array => [$time, 1 === $event], $in['t'], $in['event']);
+            $times = array_map(
+                static fn (int $time, int $event): array => [$time, 1 === $event],
+                $in['t'],
+                $in['event'],
+            );
             self::assertRows($out['table'], KaplanMeier::ofTimes($times));
         }
     }
@@ -106,7 +110,7 @@ final class SurvivalTest extends TestCase
         $survived = 1.0;
         foreach ($q as $i => $miss) {
             $survived *= 1 - $miss;
-            self::assertEqualsWithDelta(exp(-(($i + 1) / 25) ** 1.5), $survived, 1e-12);
+            self::assertEqualsWithDelta(exp(-((($i + 1) / 25) ** 1.5)), $survived, 1e-12);
         }
         self::assertSame([0.1, 0.2, 0.2], Hazard::listed([0.1, 0.2])->first(3));
         self::assertSame([0.06, 0.06], Hazard::constant(0.03)->times(2)->first(2));
@@ -144,6 +148,12 @@ final class SurvivalTest extends TestCase
      */
     private static function goes(array $data): array
     {
-        return array_map(static fn (array $go): CountedReps => CountedReps::attempt($go[0], $go[1] ? AttemptEnd::Stopped : AttemptEnd::Miss), $data);
+        return array_map(
+            static fn (array $go): CountedReps => CountedReps::attempt(
+                $go[0],
+                $go[1] ? AttemptEnd::Stopped : AttemptEnd::Miss,
+            ),
+            $data,
+        );
     }
 }

@@ -16,20 +16,12 @@ use Symfony\Component\Uid\Uuid;
 class Coach
 {
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $id,
-        #[ORM\Column(length: 180)]
-        private string $email,
-        #[ORM\Column(length: 80)]
-        private string $name,
-        #[ORM\Column(length: 8, enumType: Role::class)]
-        private Role $role,
-        #[ORM\Column(length: 255)]
-        private string $passwordHash,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $id,
+        #[ORM\Column(length: 180)] private string $email,
+        #[ORM\Column(length: 80)] private string $name,
+        #[ORM\Column(length: 8, enumType: Role::class)] private Role $role,
+        #[ORM\Column(length: 255)] private string $passwordHash,
     ) {
     }
 

@@ -25,6 +25,7 @@ final readonly class Coaches
     /** @throws UnknownRow when there is none */
     public function get(Uuid $id): Coach
     {
-        return $this->registry->getRepository(Coach::class)->findOneBy(['id' => $id]) ?? throw UnknownRow::of('coach', $id);
+        return $this->registry->getRepository(Coach::class)->findOneBy(['id' => $id]) ??
+            throw UnknownRow::of('coach', $id);
     }
 }

@@ -27,19 +27,13 @@ class Gym implements VersionedRow
     private TrimSchool $trimSchool = TrimSchool::StartLong;
 
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $id,
-        #[ORM\Column(length: 80)]
-        private string $name,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $id,
+        #[ORM\Column(length: 80)] private string $name,
         /** IANA name, like Europe/London. */
-        #[ORM\Column(length: 64)]
-        private string $timeZone,
-        #[ORM\Column(length: 8, enumType: LengthUnit::class)]
-        private LengthUnit $unit,
+        #[ORM\Column(length: 64)] private string $timeZone,
+        #[ORM\Column(length: 8, enumType: LengthUnit::class)] private LengthUnit $unit,
         /** Raised by every committed write. */
-        #[ORM\Column(type: 'bigint', options: ['unsigned' => true, 'default' => 0])]
-        private int $revision = 0,
+        #[ORM\Column(type: 'bigint', options: ['unsigned' => true, 'default' => 0])] private int $revision = 0,
     ) {
     }
 

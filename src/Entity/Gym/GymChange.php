@@ -16,16 +16,10 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 class GymChange implements BelongsToGym
 {
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'bigint', options: ['unsigned' => true])]
-        public readonly int $revision,
-        #[ORM\Column(length: 16)]
-        public readonly string $kind,
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $rowId,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'bigint', options: ['unsigned' => true])] public readonly int $revision,
+        #[ORM\Column(length: 16)] public readonly string $kind,
+        #[ORM\Column(type: 'uuid')] public readonly Uuid $rowId,
     ) {
     }
 }

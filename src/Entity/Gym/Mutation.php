@@ -16,18 +16,12 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 class Mutation implements BelongsToGym
 {
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $id,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,
         /** SHA-256 of subject and body. */
-        #[ORM\Column(type: 'binary', length: 32, options: ['fixed' => true])]
-        public readonly string $bodyHash,
+        #[ORM\Column(type: 'binary', length: 32, options: ['fixed' => true])] public readonly string $bodyHash,
         /** The gym's revision that the write raised to. */
-        #[ORM\Column(type: 'bigint', options: ['unsigned' => true])]
-        public readonly int $revision,
+        #[ORM\Column(type: 'bigint', options: ['unsigned' => true])] public readonly int $revision,
     ) {
     }
 }

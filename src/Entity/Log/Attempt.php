@@ -31,26 +31,17 @@ class Attempt implements BelongsToGym, VersionedRow
     public function __construct(
         Uuid $gymId,
         Uuid $id,
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $setId,
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $athleteId,
-        #[ORM\Column(length: 8, enumType: Stage::class)]
-        private Stage $stage,
-        #[ORM\Column(length: 8, enumType: AttemptKind::class)]
-        private AttemptKind $kind,
+        #[ORM\Column(type: 'uuid')] private Uuid $setId,
+        #[ORM\Column(type: 'uuid')] private Uuid $athleteId,
+        #[ORM\Column(length: 8, enumType: Stage::class)] private Stage $stage,
+        #[ORM\Column(length: 8, enumType: AttemptKind::class)] private AttemptKind $kind,
         /** Reps of a go or a set, clean tries, or seconds of a hold. */
-        #[ORM\Column(type: 'integer')]
-        private int $reps,
+        #[ORM\Column(type: 'integer')] private int $reps,
         /** Misses of a set or a hold, or tries that were not clean. */
-        #[ORM\Column(type: 'integer')]
-        private int $misses,
-        #[ORM\Column(length: 8, nullable: true, enumType: AttemptEnd::class)]
-        private ?AttemptEnd $ended,
-        #[ORM\Column(type: 'boolean')]
-        private bool $clean,
-        #[ORM\Column(type: 'datetime_immutable')]
-        private \DateTimeImmutable $loggedAt,
+        #[ORM\Column(type: 'integer')] private int $misses,
+        #[ORM\Column(length: 8, nullable: true, enumType: AttemptEnd::class)] private ?AttemptEnd $ended,
+        #[ORM\Column(type: 'boolean')] private bool $clean,
+        #[ORM\Column(type: 'datetime_immutable')] private \DateTimeImmutable $loggedAt,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
@@ -116,10 +107,14 @@ class Attempt implements BelongsToGym, VersionedRow
     {
         $daysAgo = max(0.0, ($now->getTimestamp() - $this->loggedAt->getTimestamp()) / 86_400);
 
-        return new Entry($this->kind->countKind(), match ($this->kind) {
-            AttemptKind::Streak => CountedReps::attempt($this->reps, $this->ended ?? AttemptEnd::Stopped, $daysAgo),
-            AttemptKind::Sum => CountedReps::sum($this->reps, $this->misses, $daysAgo),
-            AttemptKind::Tries, AttemptKind::Hold => CountedReps::counted($this->reps, $this->misses, $daysAgo),
-        }, $this->clean);
+        return new Entry(
+            $this->kind->countKind(),
+            match ($this->kind) {
+                AttemptKind::Streak => CountedReps::attempt($this->reps, $this->ended ?? AttemptEnd::Stopped, $daysAgo),
+                AttemptKind::Sum => CountedReps::sum($this->reps, $this->misses, $daysAgo),
+                AttemptKind::Tries, AttemptKind::Hold => CountedReps::counted($this->reps, $this->misses, $daysAgo),
+            },
+            $this->clean,
+        );
     }
 }

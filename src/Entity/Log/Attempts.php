@@ -30,7 +30,8 @@ final readonly class Attempts
     /** @throws UnknownRow when this gym has no such attempt, removed or not */
     public function get(Uuid $id): Attempt
     {
-        return $this->database->entities()->find(Attempt::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ?? throw UnknownRow::of('attempt', $id);
+        return $this->database->entities()->find(Attempt::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ??
+            throw UnknownRow::of('attempt', $id);
     }
 
     /**
@@ -39,8 +40,13 @@ final readonly class Attempts
     public function since(\DateTimeImmutable $from): array
     {
         /** @var list<Attempt> $attempts */
-        $attempts = $this->database->entities()
-            ->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id')
+        $attempts = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT a FROM '.
+                    Attempt::class.
+                    ' a WHERE a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id',
+            )
             ->setParameter('from', $from, 'datetime_immutable')
             ->getResult();
         $byAthlete = [];
@@ -57,8 +63,13 @@ final readonly class Attempts
     public function ofAthlete(Uuid $athlete, \DateTimeImmutable $from): array
     {
         /** @var list<Attempt> $attempts */
-        $attempts = $this->database->entities()
-            ->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.athleteId = :athlete AND a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id')
+        $attempts = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT a FROM '.
+                    Attempt::class.
+                    ' a WHERE a.athleteId = :athlete AND a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id',
+            )
             ->setParameter('athlete', $athlete, 'uuid')
             ->setParameter('from', $from, 'datetime_immutable')
             ->getResult();
@@ -71,7 +82,11 @@ final readonly class Attempts
      */
     public function countedDoubles(Uuid $athlete, \DateTimeImmutable $now): array
     {
-        return self::counted($this->ofAthlete($athlete, $now->modify(self::LOOK_BACK)), static fn (Attempt $attempt): bool => $attempt->countsDoubles(), $now);
+        return self::counted(
+            $this->ofAthlete($athlete, $now->modify(self::LOOK_BACK)),
+            static fn (Attempt $attempt): bool => $attempt->countsDoubles(),
+            $now,
+        );
     }
 
     /**
@@ -83,7 +98,8 @@ final readonly class Attempts
         if (Phase::Linking === $athlete->stage()->phase()) {
             return $this->countedDoubles($athlete->id(), $now);
         }
-        $ofStage = static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage() && CountKind::Streak === $attempt->kind()->countKind();
+        $ofStage = static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage()
+            && CountKind::Streak === $attempt->kind()->countKind();
 
         return self::counted($this->ofAthlete($athlete->id(), $now->modify(self::LOOK_BACK)), $ofStage, $now);
     }
@@ -103,7 +119,12 @@ final readonly class Attempts
         );
 
         return array_map(static function (array $row): array {
-            \assert(\is_string($row['drill']) && \is_string($row['kind']) && is_numeric($row['reps']) && is_numeric($row['misses']));
+            \assert(
+                \is_string($row['drill'])
+                    && \is_string($row['kind'])
+                    && is_numeric($row['reps'])
+                    && is_numeric($row['misses']),
+            );
 
             return [$row['drill'], AttemptKind::from($row['kind']), (int) $row['reps'], (int) $row['misses']];
         }, $rows);
@@ -117,7 +138,10 @@ final readonly class Attempts
      */
     private static function counted(array $attempts, callable $telling, \DateTimeImmutable $now): array
     {
-        return array_map(static fn (Attempt $attempt): CountedReps => $attempt->toCore($now)->counted, array_values(array_filter($attempts, $telling)));
+        return array_map(
+            static fn (Attempt $attempt): CountedReps => $attempt->toCore($now)->counted,
+            array_values(array_filter($attempts, $telling)),
+        );
     }
 
     public function add(Attempt $attempt): void
@@ -126,16 +150,24 @@ final readonly class Attempts
     }
 
     /** The set of a drill in an athlete's practice of a local day; made when it is the first of its kind. */
-    public function setFor(Athlete $athlete, string $drill, \DateTimeImmutable $localDay, \DateTimeImmutable $at): PracticeSet
-    {
+    public function setFor(
+        Athlete $athlete,
+        string $drill,
+        \DateTimeImmutable $localDay,
+        \DateTimeImmutable $at,
+    ): PracticeSet {
         $entities = $this->database->entities();
         $gym = $this->scope->gymId();
-        $practice = $entities->getRepository(Practice::class)->findOneBy(['athleteId' => $athlete->id(), 'localDay' => $localDay]);
+        $practice = $entities
+            ->getRepository(Practice::class)
+            ->findOneBy(['athleteId' => $athlete->id(), 'localDay' => $localDay]);
         if (null === $practice) {
             $practice = new Practice($gym, Uuid::v7(), $athlete->id(), $localDay, $at);
             $entities->persist($practice);
         }
-        $set = $entities->getRepository(PracticeSet::class)->findOneBy(['practiceId' => $practice->id, 'drill' => $drill]);
+        $set = $entities
+            ->getRepository(PracticeSet::class)
+            ->findOneBy(['practiceId' => $practice->id, 'drill' => $drill]);
         if (null === $set) {
             $set = new PracticeSet($gym, Uuid::v7(), $practice->id, $drill, $athlete->stage());
             $entities->persist($set);
@@ -168,6 +200,9 @@ final readonly class Attempts
     /** The class of a local day, if there is one. */
     public function classOf(\DateTimeImmutable $localDay): ?ClassHour
     {
-        return $this->database->entities()->getRepository(ClassHour::class)->findOneBy(['localDay' => $localDay], ['startsAt' => 'ASC']);
+        return $this->database
+            ->entities()
+            ->getRepository(ClassHour::class)
+            ->findOneBy(['localDay' => $localDay], ['startsAt' => 'ASC']);
     }
 }

@@ -17,18 +17,11 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 class ClassHour implements BelongsToGym
 {
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $id,
-        #[ORM\Column(length: 80)]
-        public readonly string $name,
-        #[ORM\Column(type: 'date_immutable')]
-        public readonly \DateTimeImmutable $localDay,
-        #[ORM\Column(type: 'datetime_immutable')]
-        public readonly \DateTimeImmutable $startsAt,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,
+        #[ORM\Column(length: 80)] public readonly string $name,
+        #[ORM\Column(type: 'date_immutable')] public readonly \DateTimeImmutable $localDay,
+        #[ORM\Column(type: 'datetime_immutable')] public readonly \DateTimeImmutable $startsAt,
     ) {
     }
 }

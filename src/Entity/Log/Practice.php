@@ -17,18 +17,11 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 class Practice implements BelongsToGym
 {
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $id,
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $athleteId,
-        #[ORM\Column(type: 'date_immutable')]
-        public readonly \DateTimeImmutable $localDay,
-        #[ORM\Column(type: 'datetime_immutable')]
-        public readonly \DateTimeImmutable $startedAt,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,
+        #[ORM\Column(type: 'uuid')] public readonly Uuid $athleteId,
+        #[ORM\Column(type: 'date_immutable')] public readonly \DateTimeImmutable $localDay,
+        #[ORM\Column(type: 'datetime_immutable')] public readonly \DateTimeImmutable $startedAt,
     ) {
     }
 }

@@ -18,18 +18,11 @@ use Zumbo\Core\Stage\Stage;
 class PracticeSet implements BelongsToGym
 {
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $id,
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $practiceId,
-        #[ORM\Column(length: 40)]
-        public readonly string $drill,
-        #[ORM\Column(length: 8, enumType: Stage::class)]
-        public readonly Stage $stage,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,
+        #[ORM\Column(type: 'uuid')] public readonly Uuid $practiceId,
+        #[ORM\Column(length: 40)] public readonly string $drill,
+        #[ORM\Column(length: 8, enumType: Stage::class)] public readonly Stage $stage,
     ) {
     }
 }

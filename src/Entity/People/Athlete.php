@@ -38,10 +38,8 @@ class Athlete implements BelongsToGym, VersionedRow
         Uuid $gymId,
         Uuid $id,
         AthleteProfile $profile,
-        #[ORM\Column(length: 8, enumType: Stage::class)]
-        private Stage $stage,
-        #[ORM\Column(type: 'datetime_immutable')]
-        private \DateTimeImmutable $createdAt,
+        #[ORM\Column(length: 8, enumType: Stage::class)] private Stage $stage,
+        #[ORM\Column(type: 'datetime_immutable')] private \DateTimeImmutable $createdAt,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
@@ -67,7 +65,13 @@ class Athlete implements BelongsToGym, VersionedRow
     /** A tape belongs to the body it was read on: whoever has grown is taped again. */
     public function change(AthleteProfile $profile): void
     {
-        if (null !== Growth::since(Length::ofMetres(min($profile->statureM, $this->profile->statureM)), Length::ofMetres(max($profile->statureM, $this->profile->statureM)))) {
+        if (
+            null !==
+            Growth::since(
+                Length::ofMetres(min($profile->statureM, $this->profile->statureM)),
+                Length::ofMetres(max($profile->statureM, $this->profile->statureM)),
+            )
+        ) {
             $this->taped = new TapedLandmarks();
         }
         $this->profile = $profile;

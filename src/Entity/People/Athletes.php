@@ -37,8 +37,11 @@ final readonly class Athletes
     public function present(): array
     {
         /** @var list<Athlete> $athletes */
-        $athletes = $this->database->entities()
-            ->createQuery('SELECT a FROM '.Athlete::class.' a WHERE a.removedAt IS NULL ORDER BY a.profile.name, a.id')
+        $athletes = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT a FROM '.Athlete::class.' a WHERE a.removedAt IS NULL ORDER BY a.profile.name, a.id',
+            )
             ->getResult();
 
         return $athletes;
@@ -49,23 +52,44 @@ final readonly class Athletes
      */
     public function removedBefore(\DateTimeImmutable $instant): array
     {
-        $rows = $this->database->rows('SELECT id FROM athlete WHERE gym_id = :gym AND removed_at < :instant', ['instant' => $instant->format('Y-m-d H:i:s')]);
+        $rows = $this->database->rows('SELECT id FROM athlete WHERE gym_id = :gym AND removed_at < :instant', [
+            'instant' => $instant->format('Y-m-d H:i:s'),
+        ]);
 
-        return array_map(static fn (array $row): Uuid => Uuid::fromBinary(\is_string($row['id']) ? $row['id'] : ''), $rows);
+        return array_map(
+            static fn (array $row): Uuid => Uuid::fromBinary(\is_string($row['id']) ? $row['id'] : ''),
+            $rows,
+        );
     }
 
     /** For good: the athlete and everything that is kept of them. */
     public function erase(Uuid $id): void
     {
         foreach (['focus', 'attempt', 'rope_pin', 'given_rope'] as $table) {
-            $this->database->execute("DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete", ['athlete' => $id], ['athlete' => UuidType::NAME]);
+            $this->database->execute(
+                "DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete",
+                ['athlete' => $id],
+                ['athlete' => UuidType::NAME],
+            );
         }
-        $this->database->execute('DELETE s FROM practice_set s JOIN practice p ON p.gym_id = s.gym_id AND p.id = s.practice_id WHERE s.gym_id = :gym AND p.athlete_id = :athlete', ['athlete' => $id], ['athlete' => UuidType::NAME]);
+        $this->database->execute(
+            'DELETE s FROM practice_set s JOIN practice p ON p.gym_id = s.gym_id AND p.id = s.practice_id WHERE s.gym_id = :gym AND p.athlete_id = :athlete',
+            ['athlete' => $id],
+            ['athlete' => UuidType::NAME],
+        );
         foreach (['practice', 'rope', 'stature'] as $table) {
-            $this->database->execute("DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete", ['athlete' => $id], ['athlete' => UuidType::NAME]);
+            $this->database->execute(
+                "DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete",
+                ['athlete' => $id],
+                ['athlete' => UuidType::NAME],
+            );
         }
         $this->database->entities()->clear();
-        $this->database->execute('DELETE FROM athlete WHERE gym_id = :gym AND id = :athlete', ['athlete' => $id], ['athlete' => UuidType::NAME]);
+        $this->database->execute(
+            'DELETE FROM athlete WHERE gym_id = :gym AND id = :athlete',
+            ['athlete' => $id],
+            ['athlete' => UuidType::NAME],
+        );
     }
 
     public function add(Athlete $athlete): void

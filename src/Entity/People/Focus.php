@@ -34,13 +34,10 @@ class Focus implements BelongsToGym, VersionedRow
     public function __construct(
         Uuid $gymId,
         Uuid $id,
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $athleteId,
-        #[ORM\Column(name: 'fault', length: 24)]
-        private string $faultCode,
+        #[ORM\Column(type: 'uuid')] private Uuid $athleteId,
+        #[ORM\Column(name: 'fault', length: 24)] private string $faultCode,
         array $signs,
-        #[ORM\Column(type: 'datetime_immutable')]
-        private \DateTimeImmutable $givenAt,
+        #[ORM\Column(type: 'datetime_immutable')] private \DateTimeImmutable $givenAt,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;

@@ -24,7 +24,8 @@ final readonly class Focuses
     /** @throws UnknownRow when this gym has no such focus, removed or not */
     public function get(Uuid $id): Focus
     {
-        return $this->database->entities()->find(Focus::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ?? throw UnknownRow::of('focus', $id);
+        return $this->database->entities()->find(Focus::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ??
+            throw UnknownRow::of('focus', $id);
     }
 
     /**
@@ -33,8 +34,13 @@ final readonly class Focuses
     public function current(\DateTimeImmutable $now): array
     {
         /** @var list<Focus> $focuses */
-        $focuses = $this->database->entities()
-            ->createQuery('SELECT f FROM '.Focus::class.' f WHERE f.removedAt IS NULL AND f.givenAt >= :from ORDER BY f.givenAt, f.id')
+        $focuses = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT f FROM '.
+                    Focus::class.
+                    ' f WHERE f.removedAt IS NULL AND f.givenAt >= :from ORDER BY f.givenAt, f.id',
+            )
             ->setParameter('from', $now->modify(self::HOLDS), 'datetime_immutable')
             ->getResult();
         $current = [];

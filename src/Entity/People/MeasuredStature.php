@@ -18,18 +18,11 @@ use Zumbo\Core\Measure\Length;
 class MeasuredStature implements BelongsToGym
 {
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $id,
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $athleteId,
-        #[ORM\Column(name: 'read_on', type: 'date_immutable')]
-        public readonly \DateTimeImmutable $measuredOn,
-        #[ORM\Column(name: 'stature_m', type: 'float')]
-        private float $statureM,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,
+        #[ORM\Column(type: 'uuid')] public readonly Uuid $athleteId,
+        #[ORM\Column(name: 'read_on', type: 'date_immutable')] public readonly \DateTimeImmutable $measuredOn,
+        #[ORM\Column(name: 'stature_m', type: 'float')] private float $statureM,
     ) {
     }
 

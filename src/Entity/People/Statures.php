@@ -21,7 +21,8 @@ final readonly class Statures
     public function note(Uuid $athlete, \DateTimeImmutable $localDay, float $statureM): void
     {
         $entities = $this->database->entities();
-        $that = $entities->getRepository(MeasuredStature::class)
+        $that = $entities
+            ->getRepository(MeasuredStature::class)
             ->findOneBy(['athleteId' => $athlete, 'measuredOn' => $localDay]);
         if (null === $that) {
             $entities->persist(new MeasuredStature($this->scope->gymId(), Uuid::v7(), $athlete, $localDay, $statureM));
@@ -36,7 +37,8 @@ final readonly class Statures
     public function all(): array
     {
         /** @var list<MeasuredStature> $measured */
-        $measured = $this->database->entities()
+        $measured = $this->database
+            ->entities()
             ->createQuery('SELECT s FROM '.MeasuredStature::class.' s ORDER BY s.measuredOn, s.id')
             ->getResult();
         $byAthlete = [];
@@ -49,7 +51,8 @@ final readonly class Statures
 
     public function ofAthlete(Uuid $athlete): StatureHistory
     {
-        $measured = $this->database->entities()
+        $measured = $this->database
+            ->entities()
             ->getRepository(MeasuredStature::class)
             ->findBy(['athleteId' => $athlete], ['measuredOn' => 'ASC', 'id' => 'ASC']);
 

@@ -17,13 +17,10 @@ use Zumbo\Core\Measure\OutOfRange;
 class TapedLandmarks
 {
     public function __construct(
-        #[ORM\Column(name: 'taped_shoulder_m', type: 'float', nullable: true)]
-        public readonly ?float $shoulderM = null,
-        #[ORM\Column(name: 'taped_armpit_m', type: 'float', nullable: true)]
-        public readonly ?float $armpitM = null,
-        #[ORM\Column(name: 'taped_chest_m', type: 'float', nullable: true)]
-        public readonly ?float $chestM = null,
-        #[ORM\Column(name: 'taped_breastbone_m', type: 'float', nullable: true)]
+        #[ORM\Column(name: 'taped_shoulder_m', type: 'float', nullable: true)] public readonly ?float $shoulderM = null,
+        #[ORM\Column(name: 'taped_armpit_m', type: 'float', nullable: true)] public readonly ?float $armpitM = null,
+        #[ORM\Column(name: 'taped_chest_m', type: 'float', nullable: true)] public readonly ?float $chestM = null,
+        #[ORM\Column(name: 'taped_breastbone_m', type: 'float', nullable: true),]
         public readonly ?float $breastboneM = null,
     ) {
     }
@@ -33,12 +30,15 @@ class TapedLandmarks
      */
     public function all(): array
     {
-        return array_filter([
-            Landmark::Shoulder->value => $this->shoulderM,
-            Landmark::Armpit->value => $this->armpitM,
-            Landmark::Chest->value => $this->chestM,
-            Landmark::Breastbone->value => $this->breastboneM,
-        ], is_float(...));
+        return array_filter(
+            [
+                Landmark::Shoulder->value => $this->shoulderM,
+                Landmark::Armpit->value => $this->armpitM,
+                Landmark::Chest->value => $this->chestM,
+                Landmark::Breastbone->value => $this->breastboneM,
+            ],
+            is_float(...),
+        );
     }
 
     /** @throws OutOfRange when one is above the head or below the knee */

@@ -18,18 +18,11 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 class GivenRope implements BelongsToGym
 {
     public function __construct(
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $gymId,
-        #[ORM\Id]
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $id,
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $athleteId,
-        #[ORM\Column(type: 'uuid')]
-        public readonly Uuid $rackRopeId,
-        #[ORM\Column(type: 'date_immutable')]
-        public readonly \DateTimeImmutable $localDay,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,
+        #[ORM\Column(type: 'uuid')] public readonly Uuid $athleteId,
+        #[ORM\Column(type: 'uuid')] public readonly Uuid $rackRopeId,
+        #[ORM\Column(type: 'date_immutable')] public readonly \DateTimeImmutable $localDay,
     ) {
     }
 }

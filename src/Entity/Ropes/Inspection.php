@@ -21,7 +21,7 @@ class Inspection
      * @param list<InspectionPoint> $failed
      */
     private function __construct(
-        #[ORM\Column(name: 'inspected_on', type: 'date_immutable', nullable: true)]
+        #[ORM\Column(name: 'inspected_on', type: 'date_immutable', nullable: true),]
         public readonly ?\DateTimeImmutable $on,
         array $failed,
     ) {

@@ -25,14 +25,10 @@ class OwnCable implements BelongsToGym, VersionedRow
     public function __construct(
         Uuid $gymId,
         Uuid $id,
-        #[ORM\Column(length: 60)]
-        private string $name,
-        #[ORM\Column(name: 'diameter_m', type: 'float')]
-        private float $diameterM,
-        #[ORM\Column(name: 'piece_m', type: 'float')]
-        private float $pieceM,
-        #[ORM\Column(name: 'piece_g', type: 'float')]
-        private float $pieceG,
+        #[ORM\Column(length: 60)] private string $name,
+        #[ORM\Column(name: 'diameter_m', type: 'float')] private float $diameterM,
+        #[ORM\Column(name: 'piece_m', type: 'float')] private float $pieceM,
+        #[ORM\Column(name: 'piece_g', type: 'float')] private float $pieceG,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;

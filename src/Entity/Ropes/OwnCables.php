@@ -35,7 +35,10 @@ final readonly class OwnCables
     public function present(): array
     {
         /** @var list<OwnCable> $cables */
-        $cables = $this->database->entities()->createQuery('SELECT c FROM '.OwnCable::class.' c WHERE c.removedAt IS NULL ORDER BY c.name, c.id')->getResult();
+        $cables = $this->database
+            ->entities()
+            ->createQuery('SELECT c FROM '.OwnCable::class.' c WHERE c.removedAt IS NULL ORDER BY c.name, c.id')
+            ->getResult();
 
         return $cables;
     }

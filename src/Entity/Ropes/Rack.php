@@ -36,7 +36,12 @@ final readonly class Rack
     public function present(): array
     {
         /** @var list<RackRope> $ropes */
-        $ropes = $this->database->entities()->createQuery('SELECT r FROM '.RackRope::class.' r WHERE r.removedAt IS NULL ORDER BY r.cableLengthM, r.tag')->getResult();
+        $ropes = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT r FROM '.RackRope::class.' r WHERE r.removedAt IS NULL ORDER BY r.cableLengthM, r.tag',
+            )
+            ->getResult();
 
         return $ropes;
     }
@@ -44,7 +49,8 @@ final readonly class Rack
     /** @throws UnknownRow when this gym has no such pin, taken back or not */
     public function pin(Uuid $id): RopePin
     {
-        return $this->database->entities()->find(RopePin::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ?? throw UnknownRow::of('pin', $id);
+        return $this->database->entities()->find(RopePin::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ??
+            throw UnknownRow::of('pin', $id);
     }
 
     /**
@@ -53,7 +59,10 @@ final readonly class Rack
     public function pins(): array
     {
         /** @var list<RopePin> $pins */
-        $pins = $this->database->entities()->createQuery('SELECT p FROM '.RopePin::class.' p WHERE p.removedAt IS NULL ORDER BY p.id')->getResult();
+        $pins = $this->database
+            ->entities()
+            ->createQuery('SELECT p FROM '.RopePin::class.' p WHERE p.removedAt IS NULL ORDER BY p.id')
+            ->getResult();
 
         return $pins;
     }
@@ -89,11 +98,18 @@ final readonly class Rack
      */
     public function give(\DateTimeImmutable $localDay, array $ropeOf): void
     {
-        $this->database->execute('DELETE FROM given_rope WHERE gym_id = :gym AND local_day = :day', ['day' => $localDay->format('Y-m-d')]);
+        $this->database->execute('DELETE FROM given_rope WHERE gym_id = :gym AND local_day = :day', [
+            'day' => $localDay->format('Y-m-d'),
+        ]);
         foreach ($ropeOf as $athlete => $rope) {
             $this->database->execute(
                 'INSERT INTO given_rope (gym_id, id, athlete_id, rack_rope_id, local_day) VALUES (:gym, :id, :athlete, :rope, :day)',
-                ['id' => Uuid::v7(), 'athlete' => Uuid::fromString($athlete), 'rope' => $rope, 'day' => $localDay->format('Y-m-d')],
+                [
+                    'id' => Uuid::v7(),
+                    'athlete' => Uuid::fromString($athlete),
+                    'rope' => $rope,
+                    'day' => $localDay->format('Y-m-d'),
+                ],
                 ['id' => UuidType::NAME, 'athlete' => UuidType::NAME, 'rope' => UuidType::NAME],
             );
         }
@@ -110,8 +126,13 @@ final readonly class Rack
     private function givenBetween(\DateTimeImmutable $from, \DateTimeImmutable $to): array
     {
         /** @var list<GivenRope> $given */
-        $given = $this->database->entities()
-            ->createQuery('SELECT g FROM '.GivenRope::class.' g WHERE g.localDay BETWEEN :from AND :to ORDER BY g.localDay, g.id')
+        $given = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT g FROM '.
+                    GivenRope::class.
+                    ' g WHERE g.localDay BETWEEN :from AND :to ORDER BY g.localDay, g.id',
+            )
             ->setParameter('from', $from, 'date_immutable')
             ->setParameter('to', $to, 'date_immutable')
             ->getResult();

@@ -27,25 +27,25 @@ class RackRope implements BelongsToGym, VersionedRow
         Uuid $gymId,
         Uuid $id,
         /** As it is written on the handle. */
-        #[ORM\Column(length: 8)]
-        private string $tag,
-        #[ORM\Column(name: 'cable_length_m', type: 'float')]
-        private float $cableLengthM,
-        #[ORM\Column(name: 'handle_length_m', type: 'float')]
-        private float $handleLengthM,
-        #[ORM\Column(length: 16, enumType: CableFamily::class)]
-        private CableFamily $family,
+        #[ORM\Column(length: 8)] private string $tag,
+        #[ORM\Column(name: 'cable_length_m', type: 'float')] private float $cableLengthM,
+        #[ORM\Column(name: 'handle_length_m', type: 'float')] private float $handleLengthM,
+        #[ORM\Column(length: 16, enumType: CableFamily::class)] private CableFamily $family,
         /** Not given out, except by a pin. */
-        #[ORM\Column(name: 'kept_back', type: 'boolean', options: ['default' => false])]
-        private bool $keptBack = false,
+        #[ORM\Column(name: 'kept_back', type: 'boolean', options: ['default' => false])] private bool $keptBack = false,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
         $this->inspection = Inspection::none();
     }
 
-    public function change(string $tag, float $cableLengthM, float $handleLengthM, CableFamily $family, bool $keptBack): void
-    {
+    public function change(
+        string $tag,
+        float $cableLengthM,
+        float $handleLengthM,
+        CableFamily $family,
+        bool $keptBack,
+    ): void {
         $this->tag = $tag;
         $this->cableLengthM = $cableLengthM;
         $this->handleLengthM = $handleLengthM;
@@ -60,7 +60,13 @@ class RackRope implements BelongsToGym, VersionedRow
 
     public function toCore(): SharedRope
     {
-        return new SharedRope($this->tag, Length::ofMetres($this->cableLengthM), $this->family, $this->keptBack, $this->inspection->failed());
+        return new SharedRope(
+            $this->tag,
+            Length::ofMetres($this->cableLengthM),
+            $this->family,
+            $this->keptBack,
+            $this->inspection->failed(),
+        );
     }
 
     public function tag(): string

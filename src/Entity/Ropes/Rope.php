@@ -33,11 +33,9 @@ class Rope implements BelongsToGym, VersionedRow
     public function __construct(
         Uuid $gymId,
         Uuid $id,
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $athleteId,
+        #[ORM\Column(type: 'uuid')] private Uuid $athleteId,
         RopeSpec $spec,
-        #[ORM\Column(type: 'datetime_immutable')]
-        private \DateTimeImmutable $createdAt,
+        #[ORM\Column(type: 'datetime_immutable')] private \DateTimeImmutable $createdAt,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;

@@ -24,10 +24,8 @@ class RopePin implements BelongsToGym, VersionedRow
     public function __construct(
         Uuid $gymId,
         Uuid $id,
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $athleteId,
-        #[ORM\Column(type: 'uuid')]
-        private Uuid $rackRopeId,
+        #[ORM\Column(type: 'uuid')] private Uuid $athleteId,
+        #[ORM\Column(type: 'uuid')] private Uuid $rackRopeId,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;

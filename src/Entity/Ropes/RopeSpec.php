@@ -18,30 +18,31 @@ use Zumbo\Core\Rope\Stance;
 class RopeSpec
 {
     public function __construct(
-        #[ORM\Column(name: 'cable_length_m', type: 'float')]
-        public readonly float $cableLengthM,
-        #[ORM\Column(name: 'handle_length_m', type: 'float')]
-        public readonly float $handleLengthM,
-        #[ORM\Column(length: 16, enumType: CableFamily::class)]
-        public readonly CableFamily $family,
-        #[ORM\Column(length: 16, enumType: School::class)]
-        public readonly School $school,
-        #[ORM\Column(length: 12, enumType: Stance::class)]
-        public readonly Stance $stance,
-        #[ORM\Column(name: 'computed_cable_m', type: 'float')]
-        public readonly float $computedCableM,
+        #[ORM\Column(name: 'cable_length_m', type: 'float')] public readonly float $cableLengthM,
+        #[ORM\Column(name: 'handle_length_m', type: 'float')] public readonly float $handleLengthM,
+        #[ORM\Column(length: 16, enumType: CableFamily::class)] public readonly CableFamily $family,
+        #[ORM\Column(length: 16, enumType: School::class)] public readonly School $school,
+        #[ORM\Column(length: 12, enumType: Stance::class)] public readonly Stance $stance,
+        #[ORM\Column(name: 'computed_cable_m', type: 'float')] public readonly float $computedCableM,
         /** Why the coach kept another length than the computed one; empty when they did not. */
-        #[ORM\Column(length: 200)]
-        public readonly string $overrideReason,
+        #[ORM\Column(length: 200)] public readonly string $overrideReason,
         /** A cable the gym has weighed itself; null: one of the family. */
-        #[ORM\Column(type: 'uuid', nullable: true)]
-        public readonly ?Uuid $cableId = null,
+        #[ORM\Column(type: 'uuid', nullable: true)] public readonly ?Uuid $cableId = null,
     ) {
     }
 
     /** The same rope, so much shorter or longer. */
     public function withCable(float $cableLengthM, string $reason): self
     {
-        return new self($cableLengthM, $this->handleLengthM, $this->family, $this->school, $this->stance, $this->computedCableM, $reason, $this->cableId);
+        return new self(
+            $cableLengthM,
+            $this->handleLengthM,
+            $this->family,
+            $this->school,
+            $this->stance,
+            $this->computedCableM,
+            $reason,
+            $this->cableId,
+        );
     }
 }

@@ -21,7 +21,8 @@ final readonly class Ropes
     /** @throws UnknownRow when this gym has no such rope, removed or not */
     public function get(Uuid $id): Rope
     {
-        return $this->database->entities()->find(Rope::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ?? throw UnknownRow::of('rope', $id);
+        return $this->database->entities()->find(Rope::class, ['gymId' => $this->scope->gymId(), 'id' => $id]) ??
+            throw UnknownRow::of('rope', $id);
     }
 
     /**
@@ -30,7 +31,8 @@ final readonly class Ropes
     public function current(): array
     {
         /** @var list<Rope> $ropes */
-        $ropes = $this->database->entities()
+        $ropes = $this->database
+            ->entities()
             ->createQuery('SELECT r FROM '.Rope::class.' r WHERE r.removedAt IS NULL ORDER BY r.createdAt, r.id')
             ->getResult();
         $current = [];
@@ -44,8 +46,13 @@ final readonly class Ropes
     public function currentOf(Uuid $athlete): ?Rope
     {
         /** @var list<Rope> $ropes */
-        $ropes = $this->database->entities()
-            ->createQuery('SELECT r FROM '.Rope::class.' r WHERE r.athleteId = :athlete AND r.removedAt IS NULL ORDER BY r.createdAt DESC, r.id DESC')
+        $ropes = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT r FROM '.
+                    Rope::class.
+                    ' r WHERE r.athleteId = :athlete AND r.removedAt IS NULL ORDER BY r.createdAt DESC, r.id DESC',
+            )
             ->setParameter('athlete', $athlete, 'uuid')
             ->setMaxResults(1)
             ->getResult();
@@ -59,8 +66,13 @@ final readonly class Ropes
     public function historyOf(Uuid $athlete): array
     {
         /** @var list<Rope> $ropes */
-        $ropes = $this->database->entities()
-            ->createQuery('SELECT r FROM '.Rope::class.' r WHERE r.athleteId = :athlete AND r.removedAt IS NULL ORDER BY r.createdAt, r.id')
+        $ropes = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT r FROM '.
+                    Rope::class.
+                    ' r WHERE r.athleteId = :athlete AND r.removedAt IS NULL ORDER BY r.createdAt, r.id',
+            )
             ->setParameter('athlete', $athlete, 'uuid')
             ->getResult();
 

@@ -36,10 +36,14 @@ final readonly class ExportController
         $this->refuseUnknown($input);
         $gym = $this->gyms->current();
 
-        return self::file('zumbo.json', 'application/json', JsonWriter::parts(
-            ['name' => $gym->name(), 'time_zone' => $gym->timeZone(), 'unit' => $gym->unit()->value],
-            fn (Table $table): array => $this->rows->present($table, $input->athlete()),
-        ));
+        return self::file(
+            'zumbo.json',
+            'application/json',
+            JsonWriter::parts(
+                ['name' => $gym->name(), 'time_zone' => $gym->timeZone(), 'unit' => $gym->unit()->value],
+                fn (Table $table): array => $this->rows->present($table, $input->athlete()),
+            ),
+        );
     }
 
     #[Route('/api/export/{table}.csv', methods: ['GET'])]
@@ -47,10 +51,16 @@ final readonly class ExportController
     #[Answers(null, file: 'text/csv')]
     public function csv(string $table, #[FromQuery] ExportInput $input = new ExportInput()): Response
     {
-        $known = Tables::all()[$table] ?? throw BadField::of('table', $table, 'one of '.implode(', ', array_keys(Tables::all())));
+        $known =
+            Tables::all()[$table] ??
+            throw BadField::of('table', $table, 'one of '.implode(', ', array_keys(Tables::all())));
         $this->refuseUnknown($input);
 
-        return self::file('zumbo-'.$known->name.'.csv', 'text/csv; charset=utf-8', CsvWriter::lines($known, $this->rows->present($known, $input->athlete())));
+        return self::file(
+            'zumbo-'.$known->name.'.csv',
+            'text/csv; charset=utf-8',
+            CsvWriter::lines($known, $this->rows->present($known, $input->athlete())),
+        );
     }
 
     private function refuseUnknown(ExportInput $input): void

@@ -12,10 +12,8 @@ use Symfony\Component\Validator\Constraints as Assert;
  */
 final readonly class ExportInput
 {
-    public function __construct(
-        #[Assert\Uuid(versions: [7])]
-        public ?string $athlete = null,
-    ) {
+    public function __construct(#[Assert\Uuid(versions: [7])] public ?string $athlete = null)
+    {
     }
 
     public function athlete(): ?Uuid

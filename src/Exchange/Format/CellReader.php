@@ -20,7 +20,8 @@ final class CellReader
     /** @param mixed $given a string from CSV, any value from JSON */
     public static function isEmpty(Column $column, mixed $given): bool
     {
-        return null === $given || ('' === $given && ColumnKind::Text !== $column->kind && ColumnKind::Choices !== $column->kind);
+        return null === $given
+            || ('' === $given && ColumnKind::Text !== $column->kind && ColumnKind::Choices !== $column->kind);
     }
 
     /**
@@ -31,9 +32,15 @@ final class CellReader
         $value = $fromText && \is_string($given) ? self::untyped($column, $given) : $given;
 
         return match ($column->kind) {
-            ColumnKind::Id => \is_string($value) && UuidV7::isValid($value) ? UuidV7::fromRfc4122(strtolower($value))->toRfc4122() : null,
+            ColumnKind::Id => \is_string($value) && UuidV7::isValid($value)
+                ? UuidV7::fromRfc4122(strtolower($value))->toRfc4122()
+                : null,
             ColumnKind::Text => \is_string($value) ? self::text($column, $value) : null,
-            ColumnKind::Number => (\is_float($value) || \is_int($value)) && $value >= $column->least && $value <= $column->most ? (float) $value : null,
+            ColumnKind::Number => (\is_float($value) || \is_int($value))
+            && $value >= $column->least
+            && $value <= $column->most
+                ? (float) $value
+                : null,
             ColumnKind::Whole => \is_int($value) && $value >= $column->least && $value <= $column->most ? $value : null,
             ColumnKind::Flag => \is_bool($value) ? $value : null,
             ColumnKind::Choice => \is_string($value) && \in_array($value, $column->choices, true) ? $value : null,
@@ -59,7 +66,12 @@ final class CellReader
     {
         $text = str_replace("\r\n", "\n", $given);
         $length = mb_strlen($text);
-        if ($length < $column->least || $length > $column->most || !mb_check_encoding($text, 'UTF-8') || 1 === preg_match('/[^\P{C}\n\t]/u', $text)) {
+        if (
+            $length < $column->least
+            || $length > $column->most
+            || !mb_check_encoding($text, 'UTF-8')
+            || 1 === preg_match('/[^\P{C}\n\t]/u', $text)
+        ) {
             return null;
         }
 
@@ -80,7 +92,10 @@ final class CellReader
 
     private static function moment(mixed $given, string $format): ?string
     {
-        $read = \is_string($given) && 1 === preg_match('/^[\dTZ:-]{10,20}$/D', $given) ? \DateTimeImmutable::createFromFormat('!'.$format, $given, new \DateTimeZone('UTC')) : false;
+        $read =
+            \is_string($given) && 1 === preg_match('/^[\dTZ:-]{10,20}$/D', $given)
+                ? \DateTimeImmutable::createFromFormat('!'.$format, $given, new \DateTimeZone('UTC'))
+                : false;
         if (false === $read || $read->format($format) !== $given) {
             return null;
         }

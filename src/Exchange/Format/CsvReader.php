@@ -30,21 +30,38 @@ final class CsvReader
         \assert(false !== $stream);
         fwrite($stream, str_starts_with($content, "\u{FEFF}") ? substr($content, 3) : $content);
         rewind($stream);
-        $header = self::cells($stream) ?? throw UnreadableFile::because('line 1', 'header', null, 'the names of the columns, id first');
+        $header =
+            self::cells($stream) ??
+            throw UnreadableFile::because('line 1', 'header', null, 'the names of the columns, id first');
         $table = self::table($header);
         $rows = [];
-        for ($line = 2; null !== $cells = self::cells($stream); ++$line) {
+        for ($line = 2; null !== ($cells = self::cells($stream)); ++$line) {
             if ([''] === $cells) {
                 continue;
             }
             if (\count($cells) !== \count($header)) {
-                $rows[] = RowError::of('line '.$line, 'cells', (string) \count($cells), \sprintf('%d cells, as in the header; is a quote missing', \count($header)));
+                $rows[] = RowError::of(
+                    'line '.$line,
+                    'cells',
+                    (string) \count($cells),
+                    \sprintf('%d cells, as in the header; is a quote missing', \count($header)),
+                );
                 continue;
             }
             if (\count($rows) >= self::MOST_ROWS) {
-                throw UnreadableFile::because('line '.$line, 'rows', 'more than '.self::MOST_ROWS, 'at most '.self::MOST_ROWS.' rows in one file; part it');
+                throw UnreadableFile::because(
+                    'line '.$line,
+                    'rows',
+                    'more than '.self::MOST_ROWS,
+                    'at most '.self::MOST_ROWS.' rows in one file; part it',
+                );
             }
-            $rows[] = new IncomingRow($table, 'line '.$line, array_combine($header, array_map(FormulaCells::unescape(...), $cells)), true);
+            $rows[] = new IncomingRow(
+                $table,
+                'line '.$line,
+                array_combine($header, array_map(FormulaCells::unescape(...), $cells)),
+                true,
+            );
         }
 
         return $rows;
@@ -75,12 +92,37 @@ final class CsvReader
                 throw UnreadableFile::because('line 1', 'column', $name, 'each column once');
             }
         }
-        $fitting = array_values(array_filter(Tables::all(), static fn (Table $table): bool => [] === array_diff($header, $table->columnNames())));
+        $fitting = array_values(
+            array_filter(
+                Tables::all(),
+                static fn (Table $table): bool => [] === array_diff($header, $table->columnNames()),
+            ),
+        );
         if (!\in_array('id', $header, true) || [] === $fitting) {
-            throw UnreadableFile::because('line 1', 'header', implode(',', $header), 'id and other columns of one table: '.implode('; ', array_map(static fn (Table $table): string => $table->name.': '.implode(',', $table->columnNames()), Tables::all())));
+            throw UnreadableFile::because(
+                'line 1',
+                'header',
+                implode(',', $header),
+                'id and other columns of one table: '.
+                    implode(
+                        '; ',
+                        array_map(
+                            static fn (Table $table): string => $table->name.
+                                ': '.
+                                implode(',', $table->columnNames()),
+                            Tables::all(),
+                        ),
+                    ),
+            );
         }
         if (\count($fitting) > 1) {
-            throw UnreadableFile::because('line 1', 'header', implode(',', $header), 'columns that only one table has; these stand in '.implode(' and ', array_map(static fn (Table $table): string => $table->name, $fitting)));
+            throw UnreadableFile::because(
+                'line 1',
+                'header',
+                implode(',', $header),
+                'columns that only one table has; these stand in '.
+                    implode(' and ', array_map(static fn (Table $table): string => $table->name, $fitting)),
+            );
         }
 
         return $fitting[0];

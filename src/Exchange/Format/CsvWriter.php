@@ -20,7 +20,9 @@ final class CsvWriter
     {
         yield self::line($table->columnNames());
         foreach ($rows as $row) {
-            yield self::line(array_map(static fn (string $name): string => Cells::text($row[$name] ?? null), $table->columnNames()));
+            yield self::line(
+                array_map(static fn (string $name): string => Cells::text($row[$name] ?? null), $table->columnNames()),
+            );
         }
     }
 
@@ -29,7 +31,12 @@ final class CsvWriter
      */
     private static function line(array $cells): string
     {
-        $quoted = array_map(static fn (string $cell): string => 1 === preg_match('/[",\r\n]/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells);
+        $quoted = array_map(
+            static fn (string $cell): string => 1 === preg_match('/[",\r\n]/', $cell)
+                ? '"'.str_replace('"', '""', $cell).'"'
+                : $cell,
+            $cells,
+        );
 
         return implode(',', $quoted)."\r\n";
     }

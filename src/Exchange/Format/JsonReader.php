@@ -28,7 +28,12 @@ final class JsonReader
     {
         $file = json_decode($content, true, 8);
         if (!\is_array($file) || array_is_list($file)) {
-            throw UnreadableFile::because('file', 'JSON', mb_substr($content, 0, 40), 'one object with format, version and tables');
+            throw UnreadableFile::because(
+                'file',
+                'JSON',
+                mb_substr($content, 0, 40),
+                'one object with format, version and tables',
+            );
         }
         foreach (['format' => self::FORMAT, 'version' => self::VERSION] as $field => $accepted) {
             if (($file[$field] ?? null) !== $accepted) {
@@ -38,7 +43,12 @@ final class JsonReader
         $tables = Tables::all();
         foreach (array_keys($file) as $name) {
             if (!isset($tables[$name]) && !\in_array($name, self::ABOUT, true)) {
-                throw UnreadableFile::because('file', 'table', (string) $name, 'one of '.implode(', ', array_keys($tables)));
+                throw UnreadableFile::because(
+                    'file',
+                    'table',
+                    (string) $name,
+                    'one of '.implode(', ', array_keys($tables)),
+                );
             }
         }
         $rows = [];
@@ -46,7 +56,14 @@ final class JsonReader
             $rows = [...$rows, ...self::rows($table, $file[$name] ?? [])];
         }
 
-        return \count($rows) > CsvReader::MOST_ROWS ? throw UnreadableFile::because('file', 'rows', (string) \count($rows), 'at most '.CsvReader::MOST_ROWS.' rows in one file; part it') : $rows;
+        return \count($rows) > CsvReader::MOST_ROWS
+            ? throw UnreadableFile::because(
+                'file',
+                'rows',
+                (string) \count($rows),
+                'at most '.CsvReader::MOST_ROWS.' rows in one file; part it',
+            )
+            : $rows;
     }
 
     /**

@@ -22,7 +22,12 @@ final class JsonWriter
      */
     public static function parts(array $gym, callable $rows): iterable
     {
-        yield \sprintf("{\n\"format\": \"%s\",\n\"version\": %d,\n\"gym\": %s", JsonReader::FORMAT, JsonReader::VERSION, json_encode($gym, self::FLAGS));
+        yield \sprintf(
+            "{\n\"format\": \"%s\",\n\"version\": %d,\n\"gym\": %s",
+            JsonReader::FORMAT,
+            JsonReader::VERSION,
+            json_encode($gym, self::FLAGS),
+        );
         foreach (Tables::all() as $table) {
             yield \sprintf(",\n\"%s\": [", $table->name);
             foreach ($rows($table) as $i => $row) {

@@ -26,10 +26,32 @@ final readonly class UploadedFile
     public static function of(Request $request): self
     {
         $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
-        $format = self::FORMATS[$type] ?? throw UploadRefused::because(Problem::of(415, 'Wrong type', \sprintf('Content-Type "%s": application/json or text/csv.', mb_strimwidth(mb_scrub($type), 0, 60, '…'))));
+        $format =
+            self::FORMATS[$type] ??
+            throw UploadRefused::because(
+                Problem::of(
+                    415,
+                    'Wrong type',
+                    \sprintf(
+                        'Content-Type "%s": application/json or text/csv.',
+                        mb_strimwidth(mb_scrub($type), 0, 60, '…'),
+                    ),
+                ),
+            );
         $content = $request->getContent();
         if (\strlen($content) > self::MOST_MB[$format] * 1024 * 1024) {
-            throw UploadRefused::because(Problem::of(413, 'Too large', \sprintf('A %s file of %.1f MB: at most %d MB; part it by tables or athletes.', strtoupper($format), \strlen($content) / 1024 / 1024, self::MOST_MB[$format])));
+            throw UploadRefused::because(
+                Problem::of(
+                    413,
+                    'Too large',
+                    \sprintf(
+                        'A %s file of %.1f MB: at most %d MB; part it by tables or athletes.',
+                        strtoupper($format),
+                        \strlen($content) / 1024 / 1024,
+                        self::MOST_MB[$format],
+                    ),
+                ),
+            );
         }
         if ('' === $content) {
             throw UploadRefused::because(Problem::of(422, 'Bad input', 'The file is empty: choose one with rows.'));

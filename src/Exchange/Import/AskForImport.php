@@ -21,8 +21,11 @@ use Zumbo\App\Shared\CurrentCoach;
  */
 final readonly class AskForImport
 {
-    public function __construct(private JobQueue $queue, private IdempotentWrite $writes, private CurrentCoach $coach)
-    {
+    public function __construct(
+        private JobQueue $queue,
+        private IdempotentWrite $writes,
+        private CurrentCoach $coach,
+    ) {
     }
 
     /** @throws UnknownRow when this gym has no such import */
@@ -36,9 +39,14 @@ final readonly class AskForImport
     /** @return bool true when it is new, false when the same file came before under that id */
     public function send(UuidV7 $id, UploadedFile $file): bool
     {
-        return $this->writes->run($id, Subject::of('send', RunImport::KIND, $id), [$file->format, hash('sha256', $file->content)], function () use ($id, $file): void {
-            $this->queue->add($id, RunImport::KIND, $this->coach->id(), $file->format, $file->content);
-        });
+        return $this->writes->run(
+            $id,
+            Subject::of('send', RunImport::KIND, $id),
+            [$file->format, hash('sha256', $file->content)],
+            function () use ($id, $file): void {
+                $this->queue->add($id, RunImport::KIND, $this->coach->id(), $file->format, $file->content);
+            },
+        );
     }
 
     public function agree(UuidV7 $id, WriteCondition $condition): void
@@ -66,6 +74,13 @@ final readonly class AskForImport
      */
     private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change): void
     {
-        $this->writes->change($condition, Subject::of($verb, RunImport::KIND, $id), null, fn (): Job => $this->get($id), $change, ImportView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of($verb, RunImport::KIND, $id),
+            null,
+            fn (): Job => $this->get($id),
+            $change,
+            ImportView::of(...),
+        );
     }
 }

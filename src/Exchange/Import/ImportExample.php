@@ -32,7 +32,12 @@ final class ImportExample
             }
         }
 
-        return \sprintf('%s, %s: %s', $row->table->name, $row->where, [] === $changes ? 'brought back' : implode('; ', $changes));
+        return \sprintf(
+            '%s, %s: %s',
+            $row->table->name,
+            $row->where,
+            [] === $changes ? 'brought back' : implode('; ', $changes),
+        );
     }
 
     /** The first thing that is no id. */

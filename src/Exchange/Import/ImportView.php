@@ -45,10 +45,29 @@ final readonly class ImportView
             $job->state,
             $job->done,
             $job->total,
-            array_map(static fn (array $count): ImportCountView => new ImportCountView($text($count['table'] ?? null), $whole($count['add'] ?? null), $whole($count['change'] ?? null), $whole($count['same'] ?? null)), self::records($result['counts'] ?? [])),
-            array_map(static fn (array $error): RowErrorView => new RowErrorView($text($error['where'] ?? null), $text($error['field'] ?? null), $text($error['value'] ?? null), $text($error['accepted'] ?? null), $text($error['message'] ?? null)), self::records($result['errors'] ?? [])),
+            array_map(
+                static fn (array $count): ImportCountView => new ImportCountView(
+                    $text($count['table'] ?? null),
+                    $whole($count['add'] ?? null),
+                    $whole($count['change'] ?? null),
+                    $whole($count['same'] ?? null),
+                ),
+                self::records($result['counts'] ?? []),
+            ),
+            array_map(
+                static fn (array $error): RowErrorView => new RowErrorView(
+                    $text($error['where'] ?? null),
+                    $text($error['field'] ?? null),
+                    $text($error['value'] ?? null),
+                    $text($error['accepted'] ?? null),
+                    $text($error['message'] ?? null),
+                ),
+                self::records($result['errors'] ?? []),
+            ),
             $whole($result['errorCount'] ?? null),
-            array_values(array_filter(\is_array($result['examples'] ?? null) ? $result['examples'] : [], is_string(...))),
+            array_values(
+                array_filter(\is_array($result['examples'] ?? null) ? $result['examples'] : [], is_string(...)),
+            ),
             isset($result['fault']) ? $text($result['fault']) : null,
             $job->version(),
         );

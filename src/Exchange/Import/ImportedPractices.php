@@ -32,10 +32,18 @@ final class ImportedPractices
     {
         $this->timeZone = $this->gyms->current()->timeZone();
         $this->practices = $this->sets = [];
-        foreach ($this->database->rows('SELECT LOWER(HEX(id)) AS id, LOWER(HEX(athlete_id)) AS athlete, local_day AS day FROM practice WHERE gym_id = :gym') as $row) {
+        foreach (
+            $this->database->rows(
+                'SELECT LOWER(HEX(id)) AS id, LOWER(HEX(athlete_id)) AS athlete, local_day AS day FROM practice WHERE gym_id = :gym',
+            ) as $row
+        ) {
             $this->practices[self::key($row['athlete'], $row['day'])] = self::key($row['id']);
         }
-        foreach ($this->database->rows('SELECT LOWER(HEX(id)) AS id, LOWER(HEX(practice_id)) AS practice, drill FROM practice_set WHERE gym_id = :gym') as $row) {
+        foreach (
+            $this->database->rows(
+                'SELECT LOWER(HEX(id)) AS id, LOWER(HEX(practice_id)) AS practice, drill FROM practice_set WHERE gym_id = :gym',
+            ) as $row
+        ) {
             $this->sets[self::key($row['practice'], $row['drill'])] = self::key($row['id']);
         }
     }
@@ -73,6 +81,9 @@ final class ImportedPractices
 
     private static function key(mixed ...$parts): string
     {
-        return implode(' ', array_map(static fn (mixed $part): string => \is_scalar($part) ? (string) $part : '', $parts));
+        return implode(
+            ' ',
+            array_map(static fn (mixed $part): string => \is_scalar($part) ? (string) $part : '', $parts),
+        );
     }
 }

@@ -98,9 +98,17 @@ final readonly class PlanImport
      *
      * @return list<RowError>
      */
-    private static function errors(ReadRow $row, ?StoredRow $mine, array $seen, array $named, array &$taken, array $stored): array
-    {
-        $errors = isset($seen[$row->table->name.$row->id]) ? [RowError::of($row->where, 'id', $row->id, 'each row once; it stands further up already')] : [];
+    private static function errors(
+        ReadRow $row,
+        ?StoredRow $mine,
+        array $seen,
+        array $named,
+        array &$taken,
+        array $stored,
+    ): array {
+        $errors = isset($seen[$row->table->name.$row->id])
+            ? [RowError::of($row->where, 'id', $row->id, 'each row once; it stands further up already')]
+            : [];
         foreach ($row->table->columns as $column) {
             if (null === $mine && !\array_key_exists($column->name, $row->values) && !$column->optional) {
                 $errors[] = RowError::of($row->where, $column->name, null, $column->accepted());
@@ -114,7 +122,12 @@ final readonly class PlanImport
             }
         }
 
-        return [...$errors, ...self::unique($row, $whole, $taken, $stored), ...EntryRules::errors($row, $whole), ...MeasureRules::errors($row, $whole)];
+        return [
+            ...$errors,
+            ...self::unique($row, $whole, $taken, $stored),
+            ...EntryRules::errors($row, $whole),
+            ...MeasureRules::errors($row, $whole),
+        ];
     }
 
     /**
@@ -128,7 +141,17 @@ final readonly class PlanImport
     {
         $errors = [];
         foreach ($row->table->unique as $names) {
-            $of = static fn (array $values): string => $row->table->name.' '.implode(' ', $names).': '.implode(' ', array_map(static fn (string $name): string => \is_string($values[$name] ?? null) ? $values[$name] : '', $names));
+            $of = static fn (array $values): string => $row->table->name.
+                ' '.
+                implode(' ', $names).
+                ': '.
+                implode(
+                    ' ',
+                    array_map(
+                        static fn (string $name): string => \is_string($values[$name] ?? null) ? $values[$name] : '',
+                        $names,
+                    ),
+                );
             $read = 'read '.$row->table->name.' '.implode(' ', $names);
             if (!isset($taken[$read])) {
                 foreach ($stored as $id => $other) {
@@ -140,7 +163,16 @@ final readonly class PlanImport
             $key = $of($whole);
             if (($taken[$key] ?? $row->id) !== $row->id) {
                 $shown = substr($key, (int) strpos($key, ': ') + 2);
-                $errors[] = RowError::of($row->where, implode(' and ', $names), $shown, \sprintf('%s that no other row has; it belongs to %s', 1 === \count($names) ? 'one' : 'a pair', $taken[$key]));
+                $errors[] = RowError::of(
+                    $row->where,
+                    implode(' and ', $names),
+                    $shown,
+                    \sprintf(
+                        '%s that no other row has; it belongs to %s',
+                        1 === \count($names) ? 'one' : 'a pair',
+                        $taken[$key],
+                    ),
+                );
                 continue;
             }
             $taken[$key] = $row->id;

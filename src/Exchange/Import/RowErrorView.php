@@ -9,7 +9,12 @@ namespace Zumbo\App\Exchange\Import;
  */
 final readonly class RowErrorView
 {
-    public function __construct(public string $where, public string $field, public string $value, public string $accepted, public string $message)
-    {
+    public function __construct(
+        public string $where,
+        public string $field,
+        public string $value,
+        public string $accepted,
+        public string $message,
+    ) {
     }
 }

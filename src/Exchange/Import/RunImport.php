@@ -44,7 +44,10 @@ final readonly class RunImport implements JobHandler
         if (JobState::Reading === $job->state) {
             $plan = $this->plan->of($rows, $progress);
 
-            return new JobOutcome($plan->mayGoOn() ? JobState::Preview : JobState::Refused, self::result($plan->counts, $plan->errors, $plan->errorCount, $plan->examples));
+            return new JobOutcome(
+                $plan->mayGoOn() ? JobState::Preview : JobState::Refused,
+                self::result($plan->counts, $plan->errors, $plan->errorCount, $plan->examples),
+            );
         }
 
         return $this->written($job, $rows, $progress);
@@ -56,13 +59,20 @@ final readonly class RunImport implements JobHandler
     private function written(Job $job, array $rows, Progress $progress): JobOutcome
     {
         $outcome = new JobOutcome(JobState::Refused, []);
-        $this->writes->run(new UuidV7(), Subject::of('write', self::KIND, $job->id), null, function () use ($rows, $progress, &$outcome): void {
+        $this->writes->run(new UuidV7(), Subject::of('write', self::KIND, $job->id), null, function () use (
+            $rows,
+            $progress,
+            &$outcome,
+        ): void {
             // Somebody may have changed the gym since the file was shown, so it is compared anew, where nobody can interfere.
             $plan = $this->plan->of($rows, Progress::unseen());
             if ($plan->mayGoOn()) {
                 $this->write->of($plan, $progress);
             }
-            $outcome = new JobOutcome($plan->mayGoOn() ? JobState::Done : JobState::Refused, self::result($plan->counts, $plan->errors, $plan->errorCount, $plan->examples));
+            $outcome = new JobOutcome(
+                $plan->mayGoOn() ? JobState::Done : JobState::Refused,
+                self::result($plan->counts, $plan->errors, $plan->errorCount, $plan->examples),
+            );
         });
 
         return $outcome;
@@ -78,7 +88,11 @@ final readonly class RunImport implements JobHandler
     private static function result(array $counts, array $errors, int $errorCount, array $examples): array
     {
         return [
-            'counts' => array_map(static fn (string $table, array $count): array => ['table' => $table] + $count, array_keys($counts), $counts),
+            'counts' => array_map(
+                static fn (string $table, array $count): array => ['table' => $table] + $count,
+                array_keys($counts),
+                $counts,
+            ),
             'errors' => array_map(static fn (RowError $error): array => get_object_vars($error), $errors),
             'errorCount' => $errorCount,
             'examples' => $examples,

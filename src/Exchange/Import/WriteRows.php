@@ -47,7 +47,12 @@ final readonly class WriteRows
         [$values, $types] = $this->values($row);
         $names = array_keys($values);
         $this->database->execute(
-            \sprintf('INSERT INTO %s (gym_id, %s) VALUES (:gym, :%s)', $row->table->sqlTable, implode(', ', $names), implode(', :', $names)),
+            \sprintf(
+                'INSERT INTO %s (gym_id, %s) VALUES (:gym, :%s)',
+                $row->table->sqlTable,
+                implode(', ', $names),
+                implode(', :', $names),
+            ),
             $values,
             $types,
         );
@@ -58,7 +63,16 @@ final readonly class WriteRows
         [$values, $types] = $this->values($row);
         $set = array_map(static fn (string $name): string => "$name = :$name", array_diff(array_keys($values), ['id']));
         $kept = $row->table->kept ? ', version = version + 1, removed_at = NULL' : '';
-        $this->database->execute(\sprintf('UPDATE %s SET %s%s WHERE gym_id = :gym AND id = :id', $row->table->sqlTable, implode(', ', $set), $kept), $values, $types);
+        $this->database->execute(
+            \sprintf(
+                'UPDATE %s SET %s%s WHERE gym_id = :gym AND id = :id',
+                $row->table->sqlTable,
+                implode(', ', $set),
+                $kept,
+            ),
+            $values,
+            $types,
+        );
     }
 
     /**
@@ -78,7 +92,12 @@ final readonly class WriteRows
             }
         }
         if ($row->table->inPractice) {
-            $values['set_id'] = $this->practices->setFor($row->text('athlete_id'), $row->text('drill'), $row->text('stage'), $row->text('logged_at'));
+            $values['set_id'] = $this->practices->setFor(
+                $row->text('athlete_id'),
+                $row->text('drill'),
+                $row->text('stage'),
+                $row->text('logged_at'),
+            );
             $types['set_id'] = UuidType::NAME;
         }
 

@@ -25,10 +25,22 @@ final class EntryRules
         $go = AttemptKind::Streak->value === $whole['kind'];
         $errors = [];
         if ($go !== isset($whole['ended'])) {
-            $errors[] = RowError::of($row->where, 'ended', $whole['ended'] ?? null, $go ? 'one of '.implode(', ', array_column(AttemptEnd::cases(), 'value')) : 'nothing, unless kind is streak');
+            $errors[] = RowError::of(
+                $row->where,
+                'ended',
+                $whole['ended'] ?? null,
+                $go
+                    ? 'one of '.implode(', ', array_column(AttemptEnd::cases(), 'value'))
+                    : 'nothing, unless kind is streak',
+            );
         }
         if ($go && 0 !== ($whole['misses'] ?? 0)) {
-            $errors[] = RowError::of($row->where, 'misses', $whole['misses'], '0 when kind is streak: how it ended says the miss');
+            $errors[] = RowError::of(
+                $row->where,
+                'misses',
+                $whole['misses'],
+                '0 when kind is streak: how it ended says the miss',
+            );
         }
 
         return $errors;

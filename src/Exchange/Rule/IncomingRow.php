@@ -14,7 +14,11 @@ final readonly class IncomingRow
     /**
      * @param array<array-key, mixed> $cells by column name
      */
-    public function __construct(public Table $table, public string $where, public array $cells, public bool $fromText)
-    {
+    public function __construct(
+        public Table $table,
+        public string $where,
+        public array $cells,
+        public bool $fromText,
+    ) {
     }
 }

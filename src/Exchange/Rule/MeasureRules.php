@@ -47,7 +47,12 @@ final class MeasureRules
             try {
                 (new TapedLandmarks($taped))->on(Body::ofStature(Length::ofMetres($stature)));
             } catch (OutOfRange $e) {
-                $errors[] = RowError::of($row->where, "taped_{$name}_m", $taped, \sprintf('for somebody of %.2f m: %s', $stature, $e->accepted));
+                $errors[] = RowError::of(
+                    $row->where,
+                    "taped_{$name}_m",
+                    $taped,
+                    \sprintf('for somebody of %.2f m: %s', $stature, $e->accepted),
+                );
             }
         }
 
@@ -68,7 +73,14 @@ final class MeasureRules
         try {
             WeighedPiece::of(Length::ofMetres($length), $grams);
         } catch (OutOfRange $e) {
-            return [RowError::of($row->where, 'piece_g', $grams, \sprintf('for a piece of %.2f m: %s', $length, $e->accepted))];
+            return [
+                RowError::of(
+                    $row->where,
+                    'piece_g',
+                    $grams,
+                    \sprintf('for a piece of %.2f m: %s', $length, $e->accepted),
+                ),
+            ];
         }
 
         return [];

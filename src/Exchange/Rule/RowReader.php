@@ -22,7 +22,12 @@ final class RowReader
         foreach ($row->cells as $name => $given) {
             $column = $row->table->column((string) $name);
             if (null === $column) {
-                $errors[] = RowError::of($row->where, 'column', (string) $name, 'one of '.implode(', ', $row->table->columnNames()));
+                $errors[] = RowError::of(
+                    $row->where,
+                    'column',
+                    (string) $name,
+                    'one of '.implode(', ', $row->table->columnNames()),
+                );
                 continue;
             }
             $empty = CellReader::isEmpty($column, $given);
@@ -37,6 +42,10 @@ final class RowReader
             $errors[] = RowError::of($row->where, 'id', null, Column::id()->accepted());
         }
 
-        return [] === $errors && \is_string($id) ? new ReadRow($row->table, $row->where, $id, $values) : ([] === $errors ? [RowError::of($row->where, 'id', null, Column::id()->accepted())] : $errors);
+        return [] === $errors && \is_string($id)
+            ? new ReadRow($row->table, $row->where, $id, $values)
+            : ([] === $errors
+                ? [RowError::of($row->where, 'id', null, Column::id()->accepted())]
+                : $errors);
     }
 }

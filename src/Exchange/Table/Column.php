@@ -108,14 +108,26 @@ final readonly class Column
      */
     public function orElse(bool|array|null $default): self
     {
-        return new self($this->name, $this->kind, $this->meaning, $this->least, $this->most, $this->choices, true, $this->of, $default);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->meaning,
+            $this->least,
+            $this->most,
+            $this->choices,
+            true,
+            $this->of,
+            $default,
+        );
     }
 
     /** What a person may write here. */
     public function accepted(): string
     {
         $accepted = match ($this->kind) {
-            ColumnKind::Id => null === $this->of ? 'a UUID version 7, like 01934f2e-7a4c-7cc0-98c4-dc0c0c07398f' : \sprintf('the id of %s of this gym or of this file', self::NAMED[$this->of] ?? 'a row'),
+            ColumnKind::Id => null === $this->of
+                ? 'a UUID version 7, like 01934f2e-7a4c-7cc0-98c4-dc0c0c07398f'
+                : \sprintf('the id of %s of this gym or of this file', self::NAMED[$this->of] ?? 'a row'),
             ColumnKind::Text => \sprintf('text of %d to %d characters', $this->least, $this->most),
             ColumnKind::Number => \sprintf('a number from %s to %s', $this->least, $this->most),
             ColumnKind::Whole => \sprintf('a whole number from %d to %d', $this->least, $this->most),
@@ -135,8 +147,16 @@ final readonly class Column
     public function schema(): array
     {
         $schema = match ($this->kind) {
-            ColumnKind::Id => ['type' => 'string', 'format' => 'uuid', 'pattern' => '^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$'],
-            ColumnKind::Text => ['type' => 'string', 'minLength' => (int) $this->least, 'maxLength' => (int) $this->most],
+            ColumnKind::Id => [
+                'type' => 'string',
+                'format' => 'uuid',
+                'pattern' => '^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$',
+            ],
+            ColumnKind::Text => [
+                'type' => 'string',
+                'minLength' => (int) $this->least,
+                'maxLength' => (int) $this->most,
+            ],
             ColumnKind::Number => ['type' => 'number', 'minimum' => $this->least, 'maximum' => $this->most],
             ColumnKind::Whole => ['type' => 'integer', 'minimum' => (int) $this->least, 'maximum' => (int) $this->most],
             ColumnKind::Flag => ['type' => 'boolean'],
@@ -146,6 +166,7 @@ final readonly class Column
             ColumnKind::Instant => ['type' => 'string', 'pattern' => '^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}Z$'],
         };
 
-        return ['description' => $this->meaning] + ($this->optional ? ['anyOf' => [$schema, ['type' => 'null']]] : $schema);
+        return ['description' => $this->meaning] +
+            ($this->optional ? ['anyOf' => [$schema, ['type' => 'null']]] : $schema);
     }
 }

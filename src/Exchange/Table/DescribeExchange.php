@@ -24,7 +24,10 @@ final class DescribeExchange extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $printed = match ($input->getArgument('what')) {
-            'schema' => json_encode(ExchangeSchema::schema(), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE)."\n",
+            'schema' => json_encode(
+                ExchangeSchema::schema(),
+                \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
+            )."\n",
             'columns' => ExchangeSchema::columns(),
             default => null,
         };

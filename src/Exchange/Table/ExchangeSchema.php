@@ -22,7 +22,15 @@ final class ExchangeSchema
             foreach ($table->columns as $column) {
                 $columns[$column->name] = $column->schema();
             }
-            $tables[$table->name] = ['type' => 'array', 'items' => ['type' => 'object', 'properties' => $columns, 'required' => ['id'], 'additionalProperties' => false]];
+            $tables[$table->name] = [
+                'type' => 'array',
+                'items' => [
+                    'type' => 'object',
+                    'properties' => $columns,
+                    'required' => ['id'],
+                    'additionalProperties' => false,
+                ],
+            ];
         }
 
         return [
@@ -48,7 +56,12 @@ final class ExchangeSchema
         foreach (Tables::all() as $table) {
             $lines[] = "### {$table->name}\n\n| column | what | accepted |\n| --- | --- | --- |";
             foreach ($table->columns as $column) {
-                $lines[\count($lines) - 1] .= \sprintf("\n| `%s` | %s | %s |", $column->name, $column->meaning, $column->accepted());
+                $lines[\count($lines) - 1] .= \sprintf(
+                    "\n| `%s` | %s | %s |",
+                    $column->name,
+                    $column->meaning,
+                    $column->accepted(),
+                );
             }
         }
 

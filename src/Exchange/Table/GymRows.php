@@ -24,7 +24,12 @@ final readonly class GymRows
      */
     public function present(Table $table, ?Uuid $athlete = null): array
     {
-        return array_values(array_map(static fn (StoredRow $row): array => $row->values, array_filter($this->stored($table, $athlete), static fn (StoredRow $row): bool => !$row->removed)));
+        return array_values(
+            array_map(
+                static fn (StoredRow $row): array => $row->values,
+                array_filter($this->stored($table, $athlete), static fn (StoredRow $row): bool => !$row->removed),
+            ),
+        );
     }
 
     /**
@@ -35,12 +40,23 @@ final readonly class GymRows
         if (null !== $athlete && 'athletes' !== $table->name && null === $table->column('athlete_id')) {
             return [];
         }
-        $selected = implode(', ', array_map(static fn (Column $column): string => self::selected($table, $column), $table->columns));
+        $selected = implode(
+            ', ',
+            array_map(static fn (Column $column): string => self::selected($table, $column), $table->columns),
+        );
         $removed = $table->kept ? 't.removed_at IS NOT NULL' : '0';
         $join = $table->inPractice ? ' JOIN practice_set s ON s.gym_id = t.gym_id AND s.id = t.set_id' : '';
-        $where = null === $athlete ? '' : ('athletes' === $table->name ? ' AND t.id = :athlete' : ' AND t.athlete_id = :athlete');
+        $where =
+            null === $athlete
+                ? ''
+                : ('athletes' === $table->name
+                    ? ' AND t.id = :athlete'
+                    : ' AND t.athlete_id = :athlete');
         // What hangs on somebody who was removed is removed with them.
-        $orphans = null === $table->column('athlete_id') ? '' : ' JOIN athlete w ON w.gym_id = t.gym_id AND w.id = t.athlete_id';
+        $orphans =
+            null === $table->column('athlete_id')
+                ? ''
+                : ' JOIN athlete w ON w.gym_id = t.gym_id AND w.id = t.athlete_id';
         $gone = '' === $orphans ? $removed : "($removed OR w.removed_at IS NOT NULL)";
         $rows = $this->database->rows(
             "SELECT $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans WHERE t.gym_id = :gym$where ORDER BY t.id",
@@ -95,6 +111,8 @@ final readonly class GymRows
     {
         $words = json_decode($json, true);
 
-        return array_values(array_intersect($column->choices, \is_array($words) ? array_filter($words, is_string(...)) : []));
+        return array_values(
+            array_intersect($column->choices, \is_array($words) ? array_filter($words, is_string(...)) : []),
+        );
     }
 }

@@ -15,7 +15,11 @@ final readonly class Answers
      * @param bool              $creates whether it may answer 201 beside 200
      * @param string|null       $file    media type of a file that is answered instead of a view
      */
-    public function __construct(public ?string $view, public bool $list = false, public bool $creates = false, public ?string $file = null)
-    {
+    public function __construct(
+        public ?string $view,
+        public bool $list = false,
+        public bool $creates = false,
+        public ?string $file = null,
+    ) {
     }
 }

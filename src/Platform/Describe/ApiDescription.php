@@ -24,8 +24,7 @@ final readonly class ApiDescription
     public function __construct(
         private RouterInterface $router,
         private SchemaRegistry $schemas,
-        #[AutowireIterator('zumbo.described_paths')]
-        private iterable $described,
+        #[AutowireIterator('zumbo.described_paths')] private iterable $described,
     ) {
     }
 
@@ -52,7 +51,11 @@ final readonly class ApiDescription
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Zumbo', 'version' => '1', 'description' => 'Generated from the DTOs by bin/console zumbo:describe-api; do not edit.'],
+            'info' => [
+                'title' => 'Zumbo',
+                'version' => '1',
+                'description' => 'Generated from the DTOs by bin/console zumbo:describe-api; do not edit.',
+            ],
             'paths' => $paths,
             'components' => ['schemas' => ['Problem' => self::problem()] + $this->schemas->all()],
         ];
@@ -74,26 +77,48 @@ final readonly class ApiDescription
      */
     private function operation(\ReflectionMethod $action, Answers $answers): array
     {
-        $operation = ['operationId' => lcfirst(str_replace('Controller', '', $action->getDeclaringClass()->getShortName())).('__invoke' === $action->getName() ? '' : ucfirst($action->getName()))];
+        $operation = [
+            'operationId' => lcfirst(str_replace('Controller', '', $action->getDeclaringClass()->getShortName())).
+                ('__invoke' === $action->getName() ? '' : ucfirst($action->getName())),
+        ];
         $parameters = [];
         foreach ($action->getParameters() as $parameter) {
             $type = $parameter->getType();
             $class = $type instanceof \ReflectionNamedType && !$type->isBuiltin() ? $type->getName() : null;
             if (UuidV7::class === $class) {
-                $parameters[] = ['name' => $parameter->getName(), 'in' => 'path', 'required' => true, 'schema' => ['type' => 'string', 'format' => 'uuid']];
+                $parameters[] = [
+                    'name' => $parameter->getName(),
+                    'in' => 'path',
+                    'required' => true,
+                    'schema' => ['type' => 'string', 'format' => 'uuid'],
+                ];
             } elseif (WriteCondition::class === $class) {
-                $parameters[] = ['name' => 'Mutation-Id', 'in' => 'header', 'required' => true, 'schema' => ['type' => 'string', 'format' => 'uuid']];
-                $parameters[] = ['name' => 'If-Match', 'in' => 'header', 'required' => true, 'schema' => ['type' => 'string']];
+                $parameters[] = [
+                    'name' => 'Mutation-Id',
+                    'in' => 'header',
+                    'required' => true,
+                    'schema' => ['type' => 'string', 'format' => 'uuid'],
+                ];
+                $parameters[] = [
+                    'name' => 'If-Match',
+                    'in' => 'header',
+                    'required' => true,
+                    'schema' => ['type' => 'string'],
+                ];
             } elseif (null !== $class && [] !== $parameter->getAttributes(FromBody::class)) {
                 /** @var class-string $class */
-                $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->refer($class)]]];
+                $operation['requestBody'] = [
+                    'required' => true,
+                    'content' => ['application/json' => ['schema' => $this->schemas->refer($class)]],
+                ];
             } elseif (null !== $class && [] !== $parameter->getAttributes(FromQuery::class)) {
                 /** @var class-string $class */
                 $parameters = [...$parameters, ...$this->query($class)];
             }
         }
 
-        return $operation + ([] === $parameters ? [] : ['parameters' => $parameters]) + ['responses' => $this->responses($answers)];
+        return $operation +
+            ([] === $parameters ? [] : ['parameters' => $parameters]) + ['responses' => $this->responses($answers)];
     }
 
     /**
@@ -105,7 +130,11 @@ final readonly class ApiDescription
     {
         $parameters = [];
         foreach ((new \ReflectionClass($class))->getProperties(\ReflectionProperty::IS_PUBLIC) as $property) {
-            $parameters[] = ['name' => $property->getName(), 'in' => 'query', 'schema' => $this->schemas->property($class, $property)];
+            $parameters[] = [
+                'name' => $property->getName(),
+                'in' => 'query',
+                'schema' => $this->schemas->property($class, $property),
+            ];
         }
 
         return $parameters;
@@ -116,19 +145,37 @@ final readonly class ApiDescription
      */
     private function responses(Answers $answers): array
     {
-        $problem = ['description' => 'refused, with the reason', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]];
+        $problem = [
+            'description' => 'refused, with the reason',
+            'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]],
+        ];
         if (null !== $answers->file) {
-            return ['200' => ['description' => 'the file', 'content' => [$answers->file => ['schema' => ['type' => 'application/json' === $answers->file ? 'object' : 'string']]]], 'default' => $problem];
+            return [
+                '200' => [
+                    'description' => 'the file',
+                    'content' => [
+                        $answers->file => [
+                            'schema' => ['type' => 'application/json' === $answers->file ? 'object' : 'string'],
+                        ],
+                    ],
+                ],
+                'default' => $problem,
+            ];
         }
         if (null === $answers->view) {
             return ['204' => ['description' => 'done'], 'default' => $problem];
         }
         $schema = $this->schemas->refer($answers->view);
-        $content = ['application/json' => ['schema' => $answers->list ? ['type' => 'array', 'items' => $schema] : $schema]];
+        $content = [
+            'application/json' => ['schema' => $answers->list ? ['type' => 'array', 'items' => $schema] : $schema],
+        ];
 
-        return ['200' => ['description' => $answers->creates ? 'was there already' : 'the answer', 'content' => $content]]
-            + ($answers->creates ? ['201' => ['description' => 'new', 'content' => $content]] : [])
-            + ['default' => $problem];
+        return [
+            '200' => ['description' => $answers->creates ? 'was there already' : 'the answer', 'content' => $content],
+        ] +
+            ($answers->creates ? ['201' => ['description' => 'new', 'content' => $content]] : []) + [
+                'default' => $problem,
+            ];
     }
 
     /**
@@ -137,11 +184,23 @@ final readonly class ApiDescription
     private static function problem(): array
     {
         $text = ['type' => 'string'];
-        $error = ['type' => 'object', 'properties' => ['field' => $text, 'value' => $text, 'accepted' => $text, 'message' => $text], 'required' => ['field', 'value', 'accepted', 'message'], 'additionalProperties' => false];
+        $error = [
+            'type' => 'object',
+            'properties' => ['field' => $text, 'value' => $text, 'accepted' => $text, 'message' => $text],
+            'required' => ['field', 'value', 'accepted', 'message'],
+            'additionalProperties' => false,
+        ];
 
         return [
             'type' => 'object',
-            'properties' => ['type' => $text, 'title' => $text, 'status' => ['type' => 'integer'], 'detail' => $text, 'errors' => ['type' => 'array', 'items' => $error], 'current' => ['type' => 'object']],
+            'properties' => [
+                'type' => $text,
+                'title' => $text,
+                'status' => ['type' => 'integer'],
+                'detail' => $text,
+                'errors' => ['type' => 'array', 'items' => $error],
+                'current' => ['type' => 'object'],
+            ],
             'required' => ['type', 'title', 'status', 'detail'],
             'additionalProperties' => false,
         ];

@@ -32,6 +32,9 @@ final class DescribeApi extends Command
      */
     public static function json(array $description): string
     {
-        return json_encode($description, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE)."\n";
+        return json_encode(
+            $description,
+            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
+        )."\n";
     }
 }

@@ -22,8 +22,9 @@ final class SchemaRegistry
     /** @var array<string, array<string, mixed>> by short class name */
     private array $schemas = [];
 
-    public function __construct(#[Autowire(service: 'property_info')] private readonly PropertyTypeExtractorInterface $types)
-    {
+    public function __construct(
+        #[Autowire(service: 'property_info')] private readonly PropertyTypeExtractorInterface $types,
+    ) {
     }
 
     /**
@@ -74,7 +75,12 @@ final class SchemaRegistry
             }
         }
 
-        return ['type' => 'object', 'properties' => $properties, 'required' => $required, 'additionalProperties' => false];
+        return [
+            'type' => 'object',
+            'properties' => $properties,
+            'required' => $required,
+            'additionalProperties' => false,
+        ];
     }
 
     /**
@@ -100,7 +106,9 @@ final class SchemaRegistry
         if ($type instanceof NullableType) {
             $inner = $this->ofType($type->getWrappedType());
 
-            return isset($inner['type']) ? ['type' => [$inner['type'], 'null']] + $inner : ['anyOf' => [$inner, ['type' => 'null']]];
+            return isset($inner['type'])
+                ? ['type' => [$inner['type'], 'null']] + $inner
+                : ['anyOf' => [$inner, ['type' => 'null']]];
         }
         if ($type instanceof CollectionType) {
             return ['type' => 'array', 'items' => $this->ofType($type->getCollectionValueType())];
@@ -120,10 +128,15 @@ final class SchemaRegistry
             return $this->refer($class);
         }
         if ($type instanceof BuiltinType) {
-            return ['type' => match ($type->getTypeIdentifier()->value) {
-                'string' => 'string', 'int' => 'integer', 'float' => 'number', 'bool' => 'boolean',
-                default => throw new \LogicException('no schema for '.$type),
-            }];
+            return [
+                'type' => match ($type->getTypeIdentifier()->value) {
+                    'string' => 'string',
+                    'int' => 'integer',
+                    'float' => 'number',
+                    'bool' => 'boolean',
+                    default => throw new \LogicException('no schema for '.$type),
+                },
+            ];
         }
         throw new \LogicException('no schema for '.$type);
     }
@@ -146,7 +159,10 @@ final class SchemaRegistry
                 }
             }
             if ($constraint instanceof Assert\Length) {
-                $schema += array_filter(['minLength' => $constraint->min, 'maxLength' => $constraint->max], is_int(...));
+                $schema += array_filter(
+                    ['minLength' => $constraint->min, 'maxLength' => $constraint->max],
+                    is_int(...),
+                );
             }
             if ($constraint instanceof Assert\Range) {
                 $schema += ['minimum' => $constraint->min, 'maximum' => $constraint->max];

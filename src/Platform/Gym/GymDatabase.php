@@ -26,7 +26,10 @@ final readonly class GymDatabase
         if (!$manager instanceof EntityManagerInterface) {
             throw new \LogicException('the entity manager is not one');
         }
-        $manager->getFilters()->enable(GymFilter::NAME)->setParameter(GymFilter::PARAMETER, bin2hex($this->scope->gymId()->toBinary()));
+        $manager
+            ->getFilters()
+            ->enable(GymFilter::NAME)
+            ->setParameter(GymFilter::PARAMETER, bin2hex($this->scope->gymId()->toBinary()));
 
         return $manager;
     }

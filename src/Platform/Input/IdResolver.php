@@ -23,10 +23,12 @@ final class IdResolver implements ValueResolverInterface
     public function resolve(Request $request, ArgumentMetadata $argument): iterable
     {
         if (WriteCondition::class === $argument->getType()) {
-            return [WriteCondition::of(
-                self::read('Mutation-Id', $request->headers->get('Mutation-Id')),
-                self::version($request->headers->get('If-Match')),
-            )];
+            return [
+                WriteCondition::of(
+                    self::read('Mutation-Id', $request->headers->get('Mutation-Id')),
+                    self::version($request->headers->get('If-Match')),
+                ),
+            ];
         }
         if (UuidV7::class !== $argument->getType()) {
             return [];

@@ -20,12 +20,10 @@ final readonly class Chores
      * @param iterable<Chore> $chores
      */
     public function __construct(
-        #[Autowire(service: 'doctrine.dbal.jobs_connection')]
-        private Connection $connection,
+        #[Autowire(service: 'doctrine.dbal.jobs_connection')] private Connection $connection,
         private GymScope $scope,
         private LoggerInterface $logger,
-        #[AutowireIterator('zumbo.chore')]
-        private iterable $chores,
+        #[AutowireIterator('zumbo.chore')] private iterable $chores,
     ) {
     }
 

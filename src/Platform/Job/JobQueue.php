@@ -26,8 +26,7 @@ final readonly class JobQueue
     public const LIVE = 'sensor';
 
     public function __construct(
-        #[Autowire(service: 'doctrine.dbal.jobs_connection')]
-        private Connection $connection,
+        #[Autowire(service: 'doctrine.dbal.jobs_connection')] private Connection $connection,
         private GymDatabase $database,
         private GymScope $scope,
         private ClockInterface $clock,
@@ -39,7 +38,15 @@ final readonly class JobQueue
     {
         $this->database->execute(
             'INSERT INTO job (gym_id, id, kind, state, asked_by, format, file, created_at) VALUES (:gym, :id, :kind, :state, :by, :format, :file, :now)',
-            ['id' => $id, 'kind' => $kind, 'state' => JobState::Waiting->value, 'by' => $askedBy, 'format' => $format, 'file' => $file, 'now' => $this->now()],
+            [
+                'id' => $id,
+                'kind' => $kind,
+                'state' => JobState::Waiting->value,
+                'by' => $askedBy,
+                'format' => $format,
+                'file' => $file,
+                'now' => $this->now(),
+            ],
             ['id' => UuidType::NAME, 'by' => UuidType::NAME],
         );
     }
@@ -47,14 +54,22 @@ final readonly class JobQueue
     /** Null when this gym has none of that id. */
     public function find(Uuid $id): ?Job
     {
-        $row = $this->connection->fetchAssociative('SELECT '.self::COLUMNS.' FROM job WHERE gym_id = :gym AND id = :id', ['gym' => $this->scope->gymId(), 'id' => $id], ['gym' => UuidType::NAME, 'id' => UuidType::NAME]);
+        $row = $this->connection->fetchAssociative(
+            'SELECT '.self::COLUMNS.' FROM job WHERE gym_id = :gym AND id = :id',
+            ['gym' => $this->scope->gymId(), 'id' => $id],
+            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
+        );
 
         return false === $row ? null : self::job($row);
     }
 
     public function file(Uuid $gymId, Uuid $id): string
     {
-        $file = $this->connection->fetchOne('SELECT file FROM job WHERE gym_id = :gym AND id = :id', ['gym' => $gymId, 'id' => $id], ['gym' => UuidType::NAME, 'id' => UuidType::NAME]);
+        $file = $this->connection->fetchOne(
+            'SELECT file FROM job WHERE gym_id = :gym AND id = :id',
+            ['gym' => $gymId, 'id' => $id],
+            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
+        );
 
         return \is_string($file) ? $file : '';
     }
@@ -62,27 +77,38 @@ final readonly class JobQueue
     /** @return bool false when the job has moved on meanwhile */
     public function move(Job $job, JobState $to): bool
     {
-        return 1 === $this->connection->executeStatement(
-            'UPDATE job SET state = :to, version = version + 1, done = 0, total = 0 WHERE gym_id = :gym AND id = :id AND state = :from',
-            ['to' => $to->value, 'from' => $job->state->value, 'gym' => $job->gymId, 'id' => $job->id],
-            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-        );
+        return 1 ===
+            $this->connection->executeStatement(
+                'UPDATE job SET state = :to, version = version + 1, done = 0, total = 0 WHERE gym_id = :gym AND id = :id AND state = :from',
+                ['to' => $to->value, 'from' => $job->state->value, 'gym' => $job->gymId, 'id' => $job->id],
+                ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
+            );
     }
 
     /** @return bool false when the job has moved on meanwhile: somebody works on it */
     public function cancel(Job $job): bool
     {
-        return 1 === $this->connection->executeStatement(
-            'UPDATE job SET state = :to, version = version + 1, file = \'\' WHERE gym_id = :gym AND id = :id AND state = :from',
-            ['to' => JobState::Cancelled->value, 'from' => $job->state->value, 'gym' => $job->gymId, 'id' => $job->id],
-            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-        );
+        return 1 ===
+            $this->connection->executeStatement(
+                'UPDATE job SET state = :to, version = version + 1, file = \'\' WHERE gym_id = :gym AND id = :id AND state = :from',
+                [
+                    'to' => JobState::Cancelled->value,
+                    'from' => $job->state->value,
+                    'gym' => $job->gymId,
+                    'id' => $job->id,
+                ],
+                ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
+            );
     }
 
     /** Asks a job that is being worked on to stop. */
     public function callOff(Job $job): void
     {
-        $this->connection->executeStatement('UPDATE job SET cancelled = 1, version = version + 1 WHERE gym_id = :gym AND id = :id', ['gym' => $job->gymId, 'id' => $job->id], ['gym' => UuidType::NAME, 'id' => UuidType::NAME]);
+        $this->connection->executeStatement(
+            'UPDATE job SET cancelled = 1, version = version + 1 WHERE gym_id = :gym AND id = :id',
+            ['gym' => $job->gymId, 'id' => $job->id],
+            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
+        );
     }
 
     /** Calls off what nobody has decided about since then, and throws its file away: it may hold names. */
@@ -90,7 +116,13 @@ final readonly class JobQueue
     {
         $this->connection->executeStatement(
             'UPDATE job SET state = :cancelled, file = \'\', version = version + 1 WHERE gym_id = :gym AND state IN (:waiting, :preview) AND created_at < :instant',
-            ['cancelled' => JobState::Cancelled->value, 'waiting' => JobState::Waiting->value, 'preview' => JobState::Preview->value, 'gym' => $this->scope->gymId(), 'instant' => $instant->format('Y-m-d H:i:s')],
+            [
+                'cancelled' => JobState::Cancelled->value,
+                'waiting' => JobState::Waiting->value,
+                'preview' => JobState::Preview->value,
+                'gym' => $this->scope->gymId(),
+                'instant' => $instant->format('Y-m-d H:i:s'),
+            ],
             ['gym' => UuidType::NAME],
         );
     }
@@ -104,8 +136,23 @@ final readonly class JobQueue
     {
         return $this->connection->transactional(function (Connection $connection) use ($live): ?Job {
             $row = $connection->fetchAssociative(
-                'SELECT '.self::COLUMNS.' FROM job WHERE (kind = :live) = :wanted AND (state IN (:waiting, :agreed) OR (state IN (:reading, :writing) AND beat_at < :silent AND tries < '.self::MOST_TRIES.')) ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED',
-                ['live' => self::LIVE, 'wanted' => (int) $live, 'waiting' => JobState::Waiting->value, 'agreed' => JobState::Agreed->value, 'reading' => JobState::Reading->value, 'writing' => JobState::Writing->value, 'silent' => $this->clock->now()->modify('-'.self::SILENT_S.' seconds')->format('Y-m-d H:i:s')],
+                'SELECT '.
+                    self::COLUMNS.
+                    ' FROM job WHERE (kind = :live) = :wanted AND (state IN (:waiting, :agreed) OR (state IN (:reading, :writing) AND beat_at < :silent AND tries < '.
+                    self::MOST_TRIES.
+                    ')) ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED',
+                [
+                    'live' => self::LIVE,
+                    'wanted' => (int) $live,
+                    'waiting' => JobState::Waiting->value,
+                    'agreed' => JobState::Agreed->value,
+                    'reading' => JobState::Reading->value,
+                    'writing' => JobState::Writing->value,
+                    'silent' => $this->clock
+                        ->now()
+                        ->modify('-'.self::SILENT_S.' seconds')
+                        ->format('Y-m-d H:i:s'),
+                ],
             );
             if (false === $row) {
                 return null;
@@ -118,16 +165,36 @@ final readonly class JobQueue
                 ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
             );
 
-            return new Job($job->gymId, $job->id, $job->kind, $working, $job->askedBy, $job->format, 0, 0, $job->result, $job->cancelled, $job->version() + 1);
+            return new Job(
+                $job->gymId,
+                $job->id,
+                $job->kind,
+                $working,
+                $job->askedBy,
+                $job->format,
+                0,
+                0,
+                $job->result,
+                $job->cancelled,
+                $job->version() + 1,
+            );
         });
     }
 
     /** @return bool whether to go on */
     public function beat(Job $job, int $done, int $total): bool
     {
-        $this->connection->executeStatement('UPDATE job SET done = :done, total = :total, beat_at = :now WHERE gym_id = :gym AND id = :id', ['done' => $done, 'total' => $total, 'now' => $this->now(), 'gym' => $job->gymId, 'id' => $job->id], ['gym' => UuidType::NAME, 'id' => UuidType::NAME]);
+        $this->connection->executeStatement(
+            'UPDATE job SET done = :done, total = :total, beat_at = :now WHERE gym_id = :gym AND id = :id',
+            ['done' => $done, 'total' => $total, 'now' => $this->now(), 'gym' => $job->gymId, 'id' => $job->id],
+            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
+        );
 
-        $cancelled = $this->connection->fetchOne('SELECT cancelled FROM job WHERE gym_id = :gym AND id = :id', ['gym' => $job->gymId, 'id' => $job->id], ['gym' => UuidType::NAME, 'id' => UuidType::NAME]);
+        $cancelled = $this->connection->fetchOne(
+            'SELECT cancelled FROM job WHERE gym_id = :gym AND id = :id',
+            ['gym' => $job->gymId, 'id' => $job->id],
+            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
+        );
 
         return !\in_array($cancelled, [1, '1'], true);
     }
@@ -137,7 +204,13 @@ final readonly class JobQueue
     {
         $this->connection->executeStatement(
             'UPDATE job SET state = :state, result = :result, version = version + 1, file = IF(:over, \'\', file) WHERE gym_id = :gym AND id = :id',
-            ['state' => $outcome->state->value, 'result' => json_encode($outcome->result, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), 'over' => (int) $outcome->state->isOver(), 'gym' => $job->gymId, 'id' => $job->id],
+            [
+                'state' => $outcome->state->value,
+                'result' => json_encode($outcome->result, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+                'over' => (int) $outcome->state->isOver(),
+                'gym' => $job->gymId,
+                'id' => $job->id,
+            ],
             ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
         );
     }

@@ -23,8 +23,7 @@ final readonly class Worker
         private GymScope $scope,
         private ManagerRegistry $registry,
         private LoggerInterface $logger,
-        #[AutowireIterator('zumbo.job')]
-        private iterable $handlers,
+        #[AutowireIterator('zumbo.job')] private iterable $handlers,
     ) {
     }
 
@@ -66,7 +65,9 @@ final readonly class Worker
         try {
             foreach ($this->handlers as $handler) {
                 if ($handler->kind() === $job->kind) {
-                    return $job->cancelled ? throw new JobCancelled() : $handler->work($job, $this->queue->file($job->gymId, $job->id), $progress);
+                    return $job->cancelled
+                        ? throw new JobCancelled()
+                        : $handler->work($job, $this->queue->file($job->gymId, $job->id), $progress);
                 }
             }
             throw new \LogicException('nobody does a job of the kind '.$job->kind);
@@ -75,7 +76,9 @@ final readonly class Worker
         } catch (\Throwable $e) {
             $this->logger->error('a job failed', ['exception' => $e]);
 
-            return new JobOutcome(JobState::Refused, ['fault' => 'Something went wrong on the server. Nothing was changed; try again.']);
+            return new JobOutcome(JobState::Refused, [
+                'fault' => 'Something went wrong on the server. Nothing was changed; try again.',
+            ]);
         }
     }
 }

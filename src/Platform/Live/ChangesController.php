@@ -30,9 +30,17 @@ final readonly class ChangesController
     public function changes(#[FromQuery] SinceInput $input = new SinceInput()): ChangesView
     {
         $now = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0]['revision'] ?? 0;
-        $rows = $this->database->rows('SELECT DISTINCT kind FROM (SELECT kind FROM gym_change WHERE gym_id = :gym AND revision > :since ORDER BY revision LIMIT '.self::MOST.') AS newest ORDER BY kind', ['since' => $input->since]);
+        $rows = $this->database->rows(
+            'SELECT DISTINCT kind FROM (SELECT kind FROM gym_change WHERE gym_id = :gym AND revision > :since ORDER BY revision LIMIT '.
+                self::MOST.
+                ') AS newest ORDER BY kind',
+            ['since' => $input->since],
+        );
 
-        return new ChangesView(is_numeric($now) ? (int) $now : 0, array_map(static fn (array $row): string => \is_string($row['kind']) ? $row['kind'] : '', $rows));
+        return new ChangesView(
+            is_numeric($now) ? (int) $now : 0,
+            array_map(static fn (array $row): string => \is_string($row['kind']) ? $row['kind'] : '', $rows),
+        );
     }
 
     /** PHP only says who may listen; nginx holds the stream. */
@@ -40,6 +48,9 @@ final readonly class ChangesController
     #[IsGranted('ROLE_HELPER')]
     public function live(): Response
     {
-        return new Response('', 200, ['X-Accel-Redirect' => '/internal/live/'.$this->scope->gymId()->toRfc4122(), 'X-Accel-Buffering' => 'no']);
+        return new Response('', 200, [
+            'X-Accel-Redirect' => '/internal/live/'.$this->scope->gymId()->toRfc4122(),
+            'X-Accel-Buffering' => 'no',
+        ]);
     }
 }

@@ -16,8 +16,7 @@ final readonly class NginxHints implements Hints, LiveEvents
     private const MOST_MS = 300;
 
     public function __construct(
-        #[Autowire('%env(default::ZUMBO_PUBLISH_SOCKET)%')]
-        private ?string $socket,
+        #[Autowire('%env(default::ZUMBO_PUBLISH_SOCKET)%')] private ?string $socket,
         private LoggerInterface $logger,
     ) {
     }

@@ -10,8 +10,7 @@ final readonly class SinceInput
 {
     public function __construct(
         /** The revision seen last. */
-        #[Assert\Range(min: 0, max: 9_000_000_000_000_000)]
-        public int $since = 0,
+        #[Assert\Range(min: 0, max: 9_000_000_000_000_000)] public int $since = 0,
     ) {
     }
 }

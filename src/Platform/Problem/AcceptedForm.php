@@ -14,7 +14,14 @@ use Zumbo\App\Platform\Input\SaysAcceptedForm;
  */
 final class AcceptedForm
 {
-    private const TYPES = ['string' => 'text', 'int' => 'a whole number', 'float' => 'a number', 'bool' => 'true or false', 'array' => 'a list', 'null' => 'nothing'];
+    private const TYPES = [
+        'string' => 'text',
+        'int' => 'a whole number',
+        'float' => 'a number',
+        'bool' => 'true or false',
+        'array' => 'a list',
+        'null' => 'nothing',
+    ];
 
     public static function of(ConstraintViolationInterface $violation): string
     {
@@ -22,9 +29,18 @@ final class AcceptedForm
 
         return match (true) {
             $constraint instanceof SaysAcceptedForm => self::parameter($violation, SaysAcceptedForm::PARAMETER),
-            $constraint instanceof Assert\Choice => 'one of '.implode(', ', array_map(self::plain(...), $constraint->choices ?? [])),
-            $constraint instanceof Assert\Length => \sprintf('%d to %d characters', $constraint->min ?? 0, $constraint->max ?? 0),
-            $constraint instanceof Assert\Range => \sprintf('from %s to %s', self::plain($constraint->min), self::plain($constraint->max)),
+            $constraint instanceof Assert\Choice => 'one of '.
+                implode(', ', array_map(self::plain(...), $constraint->choices ?? [])),
+            $constraint instanceof Assert\Length => \sprintf(
+                '%d to %d characters',
+                $constraint->min ?? 0,
+                $constraint->max ?? 0,
+            ),
+            $constraint instanceof Assert\Range => \sprintf(
+                'from %s to %s',
+                self::plain($constraint->min),
+                self::plain($constraint->max),
+            ),
             $constraint instanceof Assert\NotBlank => 'some text',
             $constraint instanceof Assert\Count => \sprintf('at most %d entries', $constraint->max ?? 0),
             $constraint instanceof Assert\Unique => 'each entry once',
@@ -35,7 +51,10 @@ final class AcceptedForm
 
     private static function type(string $types): string
     {
-        $words = array_map(static fn (string $type): string => self::TYPES[$type] ?? 'another form', explode('|', $types));
+        $words = array_map(
+            static fn (string $type): string => self::TYPES[$type] ?? 'another form',
+            explode('|', $types),
+        );
 
         return implode(' or ', array_unique($words));
     }

@@ -11,8 +11,12 @@ final readonly class FieldError
 {
     private const SHOWN_CHARACTERS = 40;
 
-    private function __construct(public string $field, public string $value, public string $accepted, public string $message)
-    {
+    private function __construct(
+        public string $field,
+        public string $value,
+        public string $accepted,
+        public string $message,
+    ) {
     }
 
     public static function of(string $field, mixed $value, string $accepted, ?string $message = null): self
@@ -20,7 +24,15 @@ final readonly class FieldError
         $shown = self::show($value);
         $name = ucfirst(strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $field)));
 
-        return new self($field, $shown, $accepted, $message ?? ('' === $shown ? \sprintf('%s is missing: %s.', $name, $accepted) : \sprintf('%s %s: %s.', $name, $shown, $accepted)));
+        return new self(
+            $field,
+            $shown,
+            $accepted,
+            $message ??
+                ('' === $shown
+                    ? \sprintf('%s is missing: %s.', $name, $accepted)
+                    : \sprintf('%s %s: %s.', $name, $shown, $accepted)),
+        );
     }
 
     private static function show(mixed $value): string

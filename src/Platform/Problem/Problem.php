@@ -16,16 +16,26 @@ final readonly class Problem
     /**
      * @param list<FieldError> $errors
      */
-    private function __construct(public string $title, public int $status, public string $detail, public array $errors, public ?object $current)
-    {
+    private function __construct(
+        public string $title,
+        public int $status,
+        public string $detail,
+        public array $errors,
+        public ?object $current,
+    ) {
     }
 
     /**
      * @param list<FieldError> $errors
      * @param object|null      $current what the server holds instead, after a conflict
      */
-    public static function of(int $status, string $title, string $detail, array $errors = [], ?object $current = null): self
-    {
+    public static function of(
+        int $status,
+        string $title,
+        string $detail,
+        array $errors = [],
+        ?object $current = null,
+    ): self {
         return new self($title, $status, $detail, $errors, $current);
     }
 
@@ -34,12 +44,23 @@ final readonly class Problem
      */
     public static function badInput(array $errors): self
     {
-        return new self('Bad input', 422, implode(' ', array_map(static fn (FieldError $error): string => $error->message, $errors)), $errors, null);
+        return new self(
+            'Bad input',
+            422,
+            implode(' ', array_map(static fn (FieldError $error): string => $error->message, $errors)),
+            $errors,
+            null,
+        );
     }
 
     public function response(): JsonResponse
     {
-        $body = ['type' => 'about:blank', 'title' => $this->title, 'status' => $this->status, 'detail' => $this->detail];
+        $body = [
+            'type' => 'about:blank',
+            'title' => $this->title,
+            'status' => $this->status,
+            'detail' => $this->detail,
+        ];
         if ([] !== $this->errors) {
             $body['errors'] = $this->errors;
         }
@@ -47,7 +68,9 @@ final readonly class Problem
             $body['current'] = $this->current;
         }
         $response = new JsonResponse();
-        $response->setEncodingOptions(\JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE);
+        $response->setEncodingOptions(
+            \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE,
+        );
         $response->setData($body);
         $response->setStatusCode($this->status);
         $response->headers->set('Content-Type', self::MEDIA_TYPE);

@@ -43,7 +43,11 @@ final readonly class ProblemListener
                 $cause instanceof UnknownRow => Problem::of(404, 'Not found', $cause->getMessage()),
                 $cause instanceof ValidationFailedException => self::violations($cause),
                 $cause instanceof ExtraAttributesException => self::unknownFields($cause),
-                $cause instanceof AccessDeniedException => Problem::of(403, 'Not allowed', 'Your role in this gym does not allow that.'),
+                $cause instanceof AccessDeniedException => Problem::of(
+                    403,
+                    'Not allowed',
+                    'Your role in this gym does not allow that.',
+                ),
                 $cause instanceof AuthenticationException => Problem::of(401, 'Not signed in', 'Sign in first.'),
                 default => null,
             };
@@ -86,13 +90,23 @@ final readonly class ProblemListener
     {
         $message = $violation->getParameters()['{{ sentence }}'] ?? null;
 
-        return FieldError::of($violation->getPropertyPath(), $violation->getInvalidValue(), AcceptedForm::of($violation), \is_string($message) ? $message : null);
+        return FieldError::of(
+            $violation->getPropertyPath(),
+            $violation->getInvalidValue(),
+            AcceptedForm::of($violation),
+            \is_string($message) ? $message : null,
+        );
     }
 
     private static function unknownFields(ExtraAttributesException $e): Problem
     {
         $errors = array_map(
-            static fn (string $name): FieldError => FieldError::of($name, null, 'no such field', \sprintf('There is no field "%s".', mb_strimwidth(mb_scrub($name), 0, 40, '…'))),
+            static fn (string $name): FieldError => FieldError::of(
+                $name,
+                null,
+                'no such field',
+                \sprintf('There is no field "%s".', mb_strimwidth(mb_scrub($name), 0, 40, '…')),
+            ),
             array_values($e->getExtraAttributes()),
         );
 

@@ -30,9 +30,20 @@ final readonly class IdempotentWrite
      *
      * @throws MutationReused when the mutation's id came before with another subject or body
      */
-    public function change(WriteCondition $condition, Subject $subject, mixed $body, callable $find, callable $change, callable $show): void
-    {
-        $this->run($condition->mutationId, $subject, $body, static function () use ($condition, $find, $change, $show): void {
+    public function change(
+        WriteCondition $condition,
+        Subject $subject,
+        mixed $body,
+        callable $find,
+        callable $change,
+        callable $show,
+    ): void {
+        $this->run($condition->mutationId, $subject, $body, static function () use (
+            $condition,
+            $find,
+            $change,
+            $show,
+        ): void {
             $row = $find();
             if ($row->version() !== $condition->versionSeen) {
                 throw VersionConflict::between($condition->versionSeen, $row->version(), $show($row));
@@ -52,10 +63,18 @@ final readonly class IdempotentWrite
      */
     public function run(Uuid $id, Subject $subject, mixed $body, callable $apply): bool
     {
-        $hash = hash('sha256', json_encode([(string) $subject, $body], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), true);
+        $hash = hash(
+            'sha256',
+            json_encode([(string) $subject, $body], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),
+            true,
+        );
 
         return $this->transaction->run(function () use ($id, $hash, $subject, $apply): bool {
-            $seen = $this->database->rows('SELECT body_hash FROM mutation WHERE gym_id = :gym AND id = :id', ['id' => $id], ['id' => UuidType::NAME]);
+            $seen = $this->database->rows(
+                'SELECT body_hash FROM mutation WHERE gym_id = :gym AND id = :id',
+                ['id' => $id],
+                ['id' => UuidType::NAME],
+            );
             if ([] !== $seen) {
                 return $seen[0]['body_hash'] === $hash ? false : throw MutationReused::of($id);
             }

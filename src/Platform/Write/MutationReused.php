@@ -15,7 +15,9 @@ final class MutationReused extends \RuntimeException implements Refusal
 {
     public static function of(Uuid $id): self
     {
-        return new self(\sprintf('The id %s was used before with another content; a new change needs a new id.', $id->toRfc4122()));
+        return new self(
+            \sprintf('The id %s was used before with another content; a new change needs a new id.', $id->toRfc4122()),
+        );
     }
 
     public function problem(): Problem

@@ -18,8 +18,12 @@ final readonly class Transaction
 {
     private const MOST_TRIES = 5;
 
-    public function __construct(private GymDatabase $database, private ManagerRegistry $registry, private GymScope $scope, private Hints $hints)
-    {
+    public function __construct(
+        private GymDatabase $database,
+        private ManagerRegistry $registry,
+        private GymScope $scope,
+        private Hints $hints,
+    ) {
     }
 
     /**

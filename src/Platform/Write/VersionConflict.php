@@ -19,7 +19,10 @@ final class VersionConflict extends \RuntimeException implements Refusal
 
     public static function between(int $seen, int $now, object $current): self
     {
-        return new self(\sprintf('Somebody changed this meanwhile: you saw version %d, now it is version %d.', $seen, $now), $current);
+        return new self(
+            \sprintf('Somebody changed this meanwhile: you saw version %d, now it is version %d.', $seen, $now),
+            $current,
+        );
     }
 
     public function problem(): Problem

@@ -12,14 +12,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class ClickTrackInput
 {
     public function __construct(
-        #[Assert\NotBlank]
-        #[Assert\Length(max: 400)]
-        public string $notation,
+        #[Assert\NotBlank] #[Assert\Length(max: 400)] public string $notation,
         /** Jumps a minute. */
-        #[Assert\Range(min: 40, max: 220)]
-        public float $cadence = 100,
-        #[Assert\Range(min: 1, max: 500)]
-        public int $rounds = 16,
+        #[Assert\Range(min: 40, max: 220)] public float $cadence = 100,
+        #[Assert\Range(min: 1, max: 500)] public int $rounds = 16,
     ) {
     }
 }

@@ -12,12 +12,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class PatternInput
 {
     public function __construct(
-        #[Assert\NotBlank]
-        #[Assert\Length(max: 400)]
-        public string $notation,
+        #[Assert\NotBlank] #[Assert\Length(max: 400)] public string $notation,
         /** Jumps a minute. */
-        #[Assert\Range(min: 40, max: 220)]
-        public float $cadence = 100,
+        #[Assert\Range(min: 40, max: 220)] public float $cadence = 100,
     ) {
     }
 }

@@ -33,13 +33,13 @@ use Zumbo\Core\Rope\TurningRope;
 final readonly class ExploreJump
 {
     private const CURVE_TO_CM = 45;
-    private const HIGH_M = 0.20;
+    private const HIGH_M = 0.2;
 
     /** So much over the least even jump: nobody jumps at the limit. */
     private const LOW_SPARE_M = 0.02;
 
     private const SHORTER_CONTACT_S = 0.03;
-    private const DRIFT_M = 0.10;
+    private const DRIFT_M = 0.1;
 
     public function __construct(private Athletes $athletes, private Ropes $ropes, private Gyms $gyms)
     {
@@ -51,13 +51,21 @@ final readonly class ExploreJump
         $gym = $this->gyms->current();
         $body = $athlete->toCore();
         $spec = $this->ropes->currentOf($id)?->spec();
-        $cable = null === $spec ? RopeAdvice::forBody($body, $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable : Length::ofMetres($spec->cableLengthM);
-        $span = RopeSizing::USUAL_HAND_SPAN_M + 2 * $input->handsOutCm / 100;
+        $cable =
+            null === $spec
+                ? RopeAdvice::forBody($body, $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable
+                : Length::ofMetres($spec->cableLengthM);
+        $span = RopeSizing::USUAL_HAND_SPAN_M + (2 * $input->handsOutCm) / 100;
         try {
             $rope = TurningRope::ofCable($cable, Length::ofMetres($span));
             $wider = TurningRope::ofCable($cable, Length::ofMetres($span + 2 * self::DRIFT_M));
         } catch (RopeTooShort $e) {
-            throw BadField::of('handsOutCm', $input->handsOutCm, 'hands that the cable still reaches', ucfirst($e->getMessage()).'.');
+            throw BadField::of(
+                'handsOutCm',
+                $input->handsOutCm,
+                'hands that the cable still reaches',
+                ucfirst($e->getMessage()).'.',
+            );
         }
         $family = $spec->family ?? CableAdvice::forStage($athlete->stage(), $rope)->family;
         $geometry = self::geometry($body, $rope, $family);
@@ -66,7 +74,15 @@ final readonly class ExploreJump
         $way = static function (float $metres) use ($input, $geometry, $contact, $rope, $family): WayView {
             $jump = WayToJump::of(RopeJump::of($input->passes, Flight::ofHeight($metres), $geometry, $contact));
 
-            return WayView::of($jump, CableFeel::of($rope, $family->linearDensity(), $family->diameter(), Rate::perMinute($jump->evenTurnsPerMinute))->dragPowerW);
+            return WayView::of(
+                $jump,
+                CableFeel::of(
+                    $rope,
+                    $family->linearDensity(),
+                    $family->diameter(),
+                    Rate::perMinute($jump->evenTurnsPerMinute),
+                )->dragPowerW,
+            );
         };
         $wide = RopeJump::leastEvenHeight($input->passes, self::geometry($body, $wider, $family), $contact);
 
@@ -79,7 +95,10 @@ final readonly class ExploreJump
             $way(max(self::HIGH_M, $least + 2 * self::LOW_SPARE_M)),
             $way($least + self::LOW_SPARE_M),
             SentenceView::of(self::answer($input->passes, $geometry, $contact, $least), $gym->unit()),
-            SentenceView::of(Verdict::of('explorer.wide_hands', ['out_m' => self::DRIFT_M, 'more_m' => max(0.0, $wide - $least)]), $gym->unit()),
+            SentenceView::of(
+                Verdict::of('explorer.wide_hands', ['out_m' => self::DRIFT_M, 'more_m' => max(0.0, $wide - $least)]),
+                $gym->unit(),
+            ),
         );
     }
 
@@ -89,16 +108,25 @@ final readonly class ExploreJump
         $hands = $body->handHeight()->metres();
         $depth = min($rope->depth->metres(), $hands);
 
-        return JumpGeometry::of(Figure::of($body)->footLength->metres(), $depth, $family->diameter(), max(0.0, $hands - $rope->depth->metres()));
+        return JumpGeometry::of(
+            Figure::of($body)->footLength->metres(),
+            $depth,
+            $family->diameter(),
+            max(0.0, $hands - $rope->depth->metres()),
+        );
     }
 
     private static function curve(int $passes, JumpGeometry $geometry, float $contact): PassCurveView
     {
-        return new PassCurveView($passes, array_map(static function (int $cm) use ($passes, $geometry, $contact): JumpPointView {
-            $jump = RopeJump::of($passes, Flight::ofHeight($cm / 100), $geometry, $contact);
+        return new PassCurveView(
+            $passes,
+            array_map(static function (int $cm) use ($passes, $geometry, $contact): JumpPointView {
+                $jump = RopeJump::of($passes, Flight::ofHeight($cm / 100), $geometry, $contact);
 
-            return new JumpPointView($cm / 100, $jump->leastTurnsPerMinute(), $jump->evenTurnsPerMinute());
-        }, range(1, self::CURVE_TO_CM)), RopeJump::leastEvenHeight($passes, $geometry, $contact));
+                return new JumpPointView($cm / 100, $jump->leastTurnsPerMinute(), $jump->evenTurnsPerMinute());
+            }, range(1, self::CURVE_TO_CM)),
+            RopeJump::leastEvenHeight($passes, $geometry, $contact),
+        );
     }
 
     private static function answer(int $passes, JumpGeometry $geometry, float $contact, float $least): Verdict

@@ -39,8 +39,10 @@ final readonly class JumpController
     #[Route('/api/athletes/{id}/jump-explorer', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(JumpExplorerView::class)]
-    public function explore(UuidV7 $id, #[FromQuery] JumpExplorerInput $input = new JumpExplorerInput()): JumpExplorerView
-    {
+    public function explore(
+        UuidV7 $id,
+        #[FromQuery] JumpExplorerInput $input = new JumpExplorerInput(),
+    ): JumpExplorerView {
         return $this->explore->forAthlete($id, $input);
     }
 }

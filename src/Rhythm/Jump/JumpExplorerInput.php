@@ -12,16 +12,12 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class JumpExplorerInput
 {
     public function __construct(
-        #[Assert\Range(min: 1, max: 3)]
-        public int $passes = 2,
+        #[Assert\Range(min: 1, max: 3)] public int $passes = 2,
         /** On the floor between two flights, milliseconds. */
-        #[Assert\Range(min: 80, max: 400)]
-        public int $contactMs = 180,
+        #[Assert\Range(min: 80, max: 400)] public int $contactMs = 180,
         /** Each hand further out than usual, centimetres. */
-        #[Assert\Range(min: 0, max: 30)]
-        public int $handsOutCm = 0,
-        #[Assert\Range(min: 2, max: 60)]
-        public int $jumpCm = 15,
+        #[Assert\Range(min: 0, max: 30)] public int $handsOutCm = 0,
+        #[Assert\Range(min: 2, max: 60)] public int $jumpCm = 15,
     ) {
     }
 }

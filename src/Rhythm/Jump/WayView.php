@@ -25,6 +25,13 @@ final readonly class WayView
 
     public static function of(WayToJump $way, float $dragW): self
     {
-        return new self($way->jump->flight->heightM, $way->cadence, $way->evenTurnsPerMinute, $way->powerPerKg, $dragW, $way->lateBudgetS);
+        return new self(
+            $way->jump->flight->heightM,
+            $way->cadence,
+            $way->evenTurnsPerMinute,
+            $way->powerPerKg,
+            $dragW,
+            $way->lateBudgetS,
+        );
     }
 }

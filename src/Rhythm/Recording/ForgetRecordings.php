@@ -16,13 +16,18 @@ final readonly class ForgetRecordings implements Chore
 {
     private const KEPT_DAYS = 7;
 
-    public function __construct(private RecordingFiles $files, private JobQueue $queue, private ClockInterface $clock)
-    {
+    public function __construct(
+        private RecordingFiles $files,
+        private JobQueue $queue,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function doIt(): void
     {
-        foreach ($this->files->olderThan($this->clock->now()->modify('-'.self::KEPT_DAYS.' days')) as $path => $id) {
+        foreach (
+            $this->files->olderThan($this->clock->now()->modify('-'.self::KEPT_DAYS.' days')) as $path => $id
+        ) {
             $job = null === $id ? null : $this->queue->find($id);
             if (null === $job || HearRecording::KEPT !== $job->format || JobState::Done !== $job->state) {
                 $this->files->deletePath($path);

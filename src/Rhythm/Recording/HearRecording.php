@@ -35,7 +35,9 @@ final readonly class HearRecording implements JobHandler
     public function work(Job $job, string $file, Progress $progress): JobOutcome
     {
         if (!$this->files->has($job->id)) {
-            return new JobOutcome(JobState::Refused, ['fault' => 'The recording is no longer on the server: send it again.']);
+            return new JobOutcome(JobState::Refused, [
+                'fault' => 'The recording is no longer on the server: send it again.',
+            ]);
         }
         try {
             $wav = WavReader::open($this->files->read($job->id));
@@ -88,6 +90,6 @@ final readonly class HearRecording implements JobHandler
     {
         $most = max([1e-9, ...$loud]);
 
-        return array_map(static fn (float $one): int => (int) round(1000 * $one / $most), $loud);
+        return array_map(static fn (float $one): int => (int) round((1000 * $one) / $most), $loud);
     }
 }

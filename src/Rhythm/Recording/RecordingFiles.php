@@ -18,8 +18,7 @@ final readonly class RecordingFiles
     private const PIECE_BYTES = 65_536;
 
     public function __construct(
-        #[Autowire('%env(default:zumbo.recordings:ZUMBO_RECORDINGS)%')]
-        private string $folder,
+        #[Autowire('%env(default:zumbo.recordings:ZUMBO_RECORDINGS)%')] private string $folder,
         private GymScope $scope,
         private Filesystem $disk,
     ) {

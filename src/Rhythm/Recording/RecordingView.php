@@ -53,8 +53,14 @@ final readonly class RecordingView
     {
         $number = static fn (mixed $value): float => \is_int($value) || \is_float($value) ? (float) $value : 0.0;
         $times = static fn (mixed $list): array => array_map($number, \is_array($list) ? array_values($list) : []);
-        $levels = static fn (mixed $list): array => array_map(static fn (mixed $one): int => \is_int($one) ? $one : 0, \is_array($list) ? array_values($list) : []);
-        $values = array_filter(\is_array($result['values'] ?? null) ? $result['values'] : [], static fn (mixed $value): bool => \is_int($value) || \is_float($value) || \is_string($value));
+        $levels = static fn (mixed $list): array => array_map(
+            static fn (mixed $one): int => \is_int($one) ? $one : 0,
+            \is_array($list) ? array_values($list) : [],
+        );
+        $values = array_filter(
+            \is_array($result['values'] ?? null) ? $result['values'] : [],
+            static fn (mixed $value): bool => \is_int($value) || \is_float($value) || \is_string($value),
+        );
         $named = [];
         foreach ($values as $name => $value) {
             $named[(string) $name] = $value;
@@ -66,7 +72,10 @@ final readonly class RecordingView
             $times($result['landingsS'] ?? null),
             $number($result['confidence'] ?? null),
             true === ($result['counts'] ?? null),
-            SentenceView::of(Verdict::of(\is_string($result['code'] ?? null) ? $result['code'] : '', $named), LengthUnit::Centimetre),
+            SentenceView::of(
+                Verdict::of(\is_string($result['code'] ?? null) ? $result['code'] : '', $named),
+                LengthUnit::Centimetre,
+            ),
             $number($result['columnS'] ?? null),
             $levels($result['ticks'] ?? null),
             $levels($result['thuds'] ?? null),

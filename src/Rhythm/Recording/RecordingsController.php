@@ -37,8 +37,11 @@ final readonly class RecordingsController
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(RecordingView::class, creates: true)]
-    public function send(UuidV7 $id, Request $request, #[FromQuery] RecordingInput $input = new RecordingInput()): Created
-    {
+    public function send(
+        UuidV7 $id,
+        Request $request,
+        #[FromQuery] RecordingInput $input = new RecordingInput(),
+    ): Created {
         $new = $this->recordings->send($id, $request->getContent(true), $input);
 
         return Created::of($this->one($id), $new);
@@ -62,6 +65,12 @@ final readonly class RecordingsController
     {
         $job = $this->recordings->get($id);
 
-        return $this->files->has($job->id) ? new BinaryFileResponse($this->files->path($job->id), headers: ['Content-Type' => 'audio/wav'], public: false) : throw UnknownRow::of('recording', $id);
+        return $this->files->has($job->id)
+            ? new BinaryFileResponse(
+                $this->files->path($job->id),
+                headers: ['Content-Type' => 'audio/wav'],
+                public: false,
+            )
+            : throw UnknownRow::of('recording', $id);
     }
 }

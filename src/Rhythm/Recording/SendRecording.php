@@ -23,8 +23,12 @@ use Zumbo\Core\Sound\WavReader;
  */
 final readonly class SendRecording
 {
-    public function __construct(private JobQueue $queue, private RecordingFiles $files, private IdempotentWrite $writes, private CurrentCoach $coach)
-    {
+    public function __construct(
+        private JobQueue $queue,
+        private RecordingFiles $files,
+        private IdempotentWrite $writes,
+        private CurrentCoach $coach,
+    ) {
     }
 
     /** @throws UnknownRow when this gym has no such recording */
@@ -46,7 +50,12 @@ final readonly class SendRecording
     {
         $before = $this->queue->find($id);
         if (null !== $before) {
-            return $this->writes->run($id, Subject::of('send', HearRecording::KIND, $id), $input, static fn (): null => null);
+            return $this->writes->run(
+                $id,
+                Subject::of('send', HearRecording::KIND, $id),
+                $input,
+                static fn (): null => null,
+            );
         }
         $this->files->keep($id, $sound);
         try {
@@ -56,19 +65,35 @@ final readonly class SendRecording
             throw BadField::of('recording', $e->found, $e->accepted, ucfirst($e->getMessage()).'.');
         }
 
-        return $this->writes->run($id, Subject::of('send', HearRecording::KIND, $id), $input, function () use ($id, $input): void {
-            $this->queue->add($id, HearRecording::KIND, $this->coach->id(), $input->keep ? HearRecording::KEPT : HearRecording::ONCE, '');
+        return $this->writes->run($id, Subject::of('send', HearRecording::KIND, $id), $input, function () use (
+            $id,
+            $input,
+        ): void {
+            $this->queue->add(
+                $id,
+                HearRecording::KIND,
+                $this->coach->id(),
+                $input->keep ? HearRecording::KEPT : HearRecording::ONCE,
+                '',
+            );
         });
     }
 
     /** What waits is called off, what is being heard stops at its next step, and what was kept is deleted. */
     public function throwAway(UuidV7 $id, WriteCondition $condition): void
     {
-        $this->writes->change($condition, Subject::of('throw away', HearRecording::KIND, $id), null, fn (): Job => $this->get($id), function (Job $job): void {
-            if (JobState::Reading === $job->state || !$this->queue->cancel($job)) {
-                $this->queue->callOff($job);
-            }
-            $this->files->delete($job->id);
-        }, RecordingView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of('throw away', HearRecording::KIND, $id),
+            null,
+            fn (): Job => $this->get($id),
+            function (Job $job): void {
+                if (JobState::Reading === $job->state || !$this->queue->cancel($job)) {
+                    $this->queue->callOff($job);
+                }
+                $this->files->delete($job->id);
+            },
+            RecordingView::of(...),
+        );
     }
 }

@@ -73,9 +73,18 @@ final readonly class RunSensor implements JobHandler
      */
     private static function input(array $recipe): SensorInput
     {
-        $number = static fn (string $name): float => \is_int($recipe[$name] ?? null) || \is_float($recipe[$name] ?? null) ? (float) $recipe[$name] : 0.0;
+        $number = static fn (string $name): float => \is_int($recipe[$name] ?? null) || \is_float($recipe[$name] ?? null)
+            ? (float) $recipe[$name]
+            : 0.0;
         $text = static fn (string $name): string => \is_string($recipe[$name] ?? null) ? $recipe[$name] : '';
 
-        return new SensorInput($text('notation'), $number('cadence'), $number('seconds'), $number('jitter'), $text('fault'), (int) $number('seed'));
+        return new SensorInput(
+            $text('notation'),
+            $number('cadence'),
+            $number('seconds'),
+            $number('jitter'),
+            $text('fault'),
+            (int) $number('seed'),
+        );
     }
 }

@@ -19,26 +19,27 @@ use Zumbo\Core\Rhythm\Take;
 final readonly class SensorInput
 {
     public function __construct(
-        #[Assert\Length(min: 1, max: 400)]
-        public string $notation = '3s d',
+        #[Assert\Length(min: 1, max: 400)] public string $notation = '3s d',
         /** Jumps a minute. */
-        #[Assert\Range(min: 40, max: 220)]
-        public float $cadence = 104,
-        #[Assert\Range(min: 2, max: 120)]
-        public float $seconds = 20,
+        #[Assert\Range(min: 40, max: 220)] public float $cadence = 104,
+        #[Assert\Range(min: 2, max: 120)] public float $seconds = 20,
         /** Standard deviation of a jump's length as a share of the beat. */
-        #[Assert\Range(min: 0, max: 0.2)]
-        public float $jitter = 0.03,
-        #[OneOf(JumperFault::class)]
-        public string $fault = 'none',
-        #[Assert\Range(min: 0, max: 1000000)]
-        public int $seed = 1,
+        #[Assert\Range(min: 0, max: 0.2)] public float $jitter = 0.03,
+        #[OneOf(JumperFault::class)] public string $fault = 'none',
+        #[Assert\Range(min: 0, max: 1000000)] public int $seed = 1,
     ) {
     }
 
     /** @throws BadField when the pattern can't be read */
     public function take(): Take
     {
-        return SimulatedJumper::jump(WrittenPattern::read('notation', $this->notation), Rate::perMinute($this->cadence), $this->seconds, $this->jitter, JumperFault::from($this->fault), $this->seed);
+        return SimulatedJumper::jump(
+            WrittenPattern::read('notation', $this->notation),
+            Rate::perMinute($this->cadence),
+            $this->seconds,
+            $this->jitter,
+            JumperFault::from($this->fault),
+            $this->seed,
+        );
     }
 }

@@ -19,8 +19,11 @@ use Zumbo\App\Shared\CurrentCoach;
  */
 final readonly class StartSensor
 {
-    public function __construct(private JobQueue $queue, private IdempotentWrite $writes, private CurrentCoach $coach)
-    {
+    public function __construct(
+        private JobQueue $queue,
+        private IdempotentWrite $writes,
+        private CurrentCoach $coach,
+    ) {
     }
 
     /** @throws UnknownRow when this gym has no such run */
@@ -37,18 +40,34 @@ final readonly class StartSensor
         // What can't be jumped is refused here, not when it should begin.
         $input->take();
 
-        return $this->writes->run($id, Subject::of('start', JobQueue::LIVE, $id), $input, function () use ($id, $input): void {
-            $this->queue->add($id, JobQueue::LIVE, $this->coach->id(), 'live', json_encode($input, \JSON_THROW_ON_ERROR));
+        return $this->writes->run($id, Subject::of('start', JobQueue::LIVE, $id), $input, function () use (
+            $id,
+            $input,
+        ): void {
+            $this->queue->add(
+                $id,
+                JobQueue::LIVE,
+                $this->coach->id(),
+                'live',
+                json_encode($input, \JSON_THROW_ON_ERROR),
+            );
         });
     }
 
     public function stop(UuidV7 $id, WriteCondition $condition): void
     {
-        $this->writes->change($condition, Subject::of('stop', JobQueue::LIVE, $id), null, fn (): Job => $this->get($id), function (Job $job): void {
-            if (null !== $job->state->whileWorked() && $this->queue->cancel($job)) {
-                return;
-            }
-            $this->queue->callOff($job);
-        }, SensorRunView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of('stop', JobQueue::LIVE, $id),
+            null,
+            fn (): Job => $this->get($id),
+            function (Job $job): void {
+                if (null !== $job->state->whileWorked() && $this->queue->cancel($job)) {
+                    return;
+                }
+                $this->queue->callOff($job);
+            },
+            SensorRunView::of(...),
+        );
     }
 }

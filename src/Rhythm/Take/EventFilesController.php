@@ -48,6 +48,12 @@ final readonly class EventFilesController
             $text .= $line;
         }
 
-        return new Response($text, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'zumbo-events.csv')]);
+        return new Response($text, 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                'zumbo-events.csv',
+            ),
+        ]);
     }
 }

@@ -14,19 +14,13 @@ use Zumbo\Core\Rhythm\JumperFault;
 final readonly class ExampleInput
 {
     public function __construct(
-        #[Assert\Length(min: 1, max: 400)]
-        public string $notation = '3s d',
-        #[Assert\Range(min: 40, max: 220)]
-        public float $cadence = 104,
-        #[Assert\Range(min: 2, max: 60)]
-        public float $seconds = 20,
-        #[OneOf(JumperFault::class)]
-        public string $fault = 'none',
-        #[Assert\Range(min: 0, max: 1000000)]
-        public int $seed = 1,
+        #[Assert\Length(min: 1, max: 400)] public string $notation = '3s d',
+        #[Assert\Range(min: 40, max: 220)] public float $cadence = 104,
+        #[Assert\Range(min: 2, max: 60)] public float $seconds = 20,
+        #[OneOf(JumperFault::class)] public string $fault = 'none',
+        #[Assert\Range(min: 0, max: 1000000)] public int $seed = 1,
         /** Signal over noise, decibels. */
-        #[Assert\Range(min: 0, max: 60)]
-        public float $noiseDb = 25,
+        #[Assert\Range(min: 0, max: 60)] public float $noiseDb = 25,
     ) {
     }
 }

@@ -31,6 +31,12 @@ final readonly class TakeEntryView
             return new self($entry->countKind, $kind, $entry->reps, $entry->misses, null);
         }
 
-        return new self($entry->countKind, $kind, $entry->reps, 0, $entry->misses > 0 ? AttemptEnd::Miss : AttemptEnd::Stopped);
+        return new self(
+            $entry->countKind,
+            $kind,
+            $entry->reps,
+            0,
+            $entry->misses > 0 ? AttemptEnd::Miss : AttemptEnd::Stopped,
+        );
     }
 }

@@ -21,15 +21,10 @@ final readonly class TakeInput
      * @param list<float> $landingsS
      */
     public function __construct(
-        #[Assert\Count(max: 20000)]
-        #[Assert\All([new Assert\Type(['float', 'int'])])]
-        public array $turnsS,
-        #[Assert\Count(max: 20000)]
-        #[Assert\All([new Assert\Type(['float', 'int'])])]
-        public array $landingsS,
+        #[Assert\Count(max: 20000)] #[Assert\All([new Assert\Type(['float', 'int'])])] public array $turnsS,
+        #[Assert\Count(max: 20000)] #[Assert\All([new Assert\Type(['float', 'int'])])] public array $landingsS,
         /** A pattern to compare with; left out: none. */
-        #[Assert\Length(max: 400)]
-        public ?string $target = null,
+        #[Assert\Length(max: 400)] public ?string $target = null,
     ) {
     }
 
@@ -39,12 +34,19 @@ final readonly class TakeInput
         try {
             return Take::of(array_map(floatval(...), $this->turnsS), array_map(floatval(...), $this->landingsS));
         } catch (OutOfRange $e) {
-            throw BadField::of(str_starts_with($e->getMessage(), 'turns') ? 'turnsS' : 'landingsS', null, $e->accepted, ucfirst($e->getMessage()).'.');
+            throw BadField::of(
+                str_starts_with($e->getMessage(), 'turns') ? 'turnsS' : 'landingsS',
+                null,
+                $e->accepted,
+                ucfirst($e->getMessage()).'.',
+            );
         }
     }
 
     public function target(): ?Pattern
     {
-        return null === $this->target || '' === trim($this->target) ? null : WrittenPattern::read('target', $this->target);
+        return null === $this->target || '' === trim($this->target)
+            ? null
+            : WrittenPattern::read('target', $this->target);
     }
 }

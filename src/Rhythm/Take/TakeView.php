@@ -61,7 +61,12 @@ final readonly class TakeView
             max([0, ...array_column($reading->streaks, 'reps')]),
             $reading->firstBroken,
             SentenceView::of($reading->verdict, LengthUnit::Centimetre),
-            array_map(static fn (CountKind $countKind): TakeEntryView => TakeEntryView::of(TakeEntry::of($reading, $countKind)), CountKind::cases()),
+            array_map(
+                static fn (CountKind $countKind): TakeEntryView => TakeEntryView::of(
+                    TakeEntry::of($reading, $countKind),
+                ),
+                CountKind::cases(),
+            ),
             $reading->seconds,
         );
     }

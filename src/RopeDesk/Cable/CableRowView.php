@@ -44,8 +44,14 @@ final readonly class CableRowView
     ) {
     }
 
-    public static function of(CableCharacter $cable, string $name, bool $forStage, bool $recommended, ?string $ownId = null, ?int $version = null): self
-    {
+    public static function of(
+        CableCharacter $cable,
+        string $name,
+        bool $forStage,
+        bool $recommended,
+        ?string $ownId = null,
+        ?int $version = null,
+    ): self {
         return new self(
             $ownId,
             $version,

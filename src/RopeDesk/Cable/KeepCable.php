@@ -18,8 +18,12 @@ use Zumbo\App\Platform\Write\Subject;
  */
 final readonly class KeepCable
 {
-    public function __construct(private OwnCables $cables, private IdempotentWrite $writes, private GymScope $scope, private ClockInterface $clock)
-    {
+    public function __construct(
+        private OwnCables $cables,
+        private IdempotentWrite $writes,
+        private GymScope $scope,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return bool true when it is new, false when the same request came before */
@@ -27,9 +31,21 @@ final readonly class KeepCable
     {
         $input->check();
 
-        return $this->writes->run($id, Subject::of('add', 'cable', $id), $input, fn () => $this->cables->add(
-            new OwnCable($this->scope->gymId(), $id, trim($input->name), $input->diameterMm / 1000, $input->pieceM(), $input->grams),
-        ));
+        return $this->writes->run(
+            $id,
+            Subject::of('add', 'cable', $id),
+            $input,
+            fn () => $this->cables->add(
+                new OwnCable(
+                    $this->scope->gymId(),
+                    $id,
+                    trim($input->name),
+                    $input->diameterMm / 1000,
+                    $input->pieceM(),
+                    $input->grams,
+                ),
+            ),
+        );
     }
 
     public function remove(UuidV7 $id, WriteCondition $condition): void
@@ -47,6 +63,13 @@ final readonly class KeepCable
      */
     private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change): void
     {
-        $this->writes->change($condition, Subject::of($verb, 'cable', $id), null, fn (): OwnCable => $this->cables->get($id), $change, OwnCableView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of($verb, 'cable', $id),
+            null,
+            fn (): OwnCable => $this->cables->get($id),
+            $change,
+            OwnCableView::of(...),
+        );
     }
 }

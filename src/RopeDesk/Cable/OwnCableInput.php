@@ -17,18 +17,13 @@ use Zumbo\Core\Measure\OutOfRange;
 final readonly class OwnCableInput
 {
     public function __construct(
-        #[Assert\NotBlank(normalizer: 'trim')]
-        #[Assert\Length(max: 60)]
-        public string $name,
+        #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 60)] public string $name,
         /** Outside, millimetres. */
-        #[Assert\Range(min: 0.5, max: 30)]
-        public float $diameterMm,
+        #[Assert\Range(min: 0.5, max: 30)] public float $diameterMm,
         /** How long the weighed piece is. */
-        #[ReadableLength('Piece', leastM: 0.10, mostM: 20.0)]
-        public string $piece,
+        #[ReadableLength('Piece', leastM: 0.1, mostM: 20.0)] public string $piece,
         /** What it weighs, grams. */
-        #[Assert\Range(min: WeighedPiece::LEAST_GRAMS, max: WeighedPiece::MOST_GRAMS)]
-        public float $grams,
+        #[Assert\Range(min: WeighedPiece::LEAST_GRAMS, max: WeighedPiece::MOST_GRAMS)] public float $grams,
     ) {
     }
 

@@ -25,26 +25,46 @@ use Zumbo\Core\Rope\TurningRope;
  */
 final readonly class ShowCables
 {
-    public function __construct(private Athletes $athletes, private Ropes $ropes, private OwnCables $own, private Gyms $gyms)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private Ropes $ropes,
+        private OwnCables $own,
+        private Gyms $gyms,
+    ) {
     }
 
     public function forAthlete(Uuid $id): CablesView
     {
         $athlete = $this->athletes->get($id);
         $gym = $this->gyms->current();
-        $cableM = $this->ropes->currentOf($id)?->spec()->cableLengthM ?? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable->metres();
+        $cableM =
+            $this->ropes->currentOf($id)?->spec()->cableLengthM ??
+            RopeAdvice::forBody(
+                $athlete->toCore(),
+                $athlete->stage(),
+                $gym->trimSchoolOf($athlete),
+            )->rope->cable->metres();
         $rope = TurningRope::ofCable(Length::ofMetres($cableM), Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
         $advice = CableAdvice::forStage($athlete->stage(), $rope);
-        $rows = array_map(static fn (CableFamily $family): CableRowView => CableRowView::of(
-            CableCharacter::ofFamily($family, $rope),
-            MessageCatalogue::name($family->value),
-            RopeMatch::mayHave($athlete->stage(), $family),
-            $family === $advice->family,
-        ), CableFamily::cases());
+        $rows = array_map(
+            static fn (CableFamily $family): CableRowView => CableRowView::of(
+                CableCharacter::ofFamily($family, $rope),
+                MessageCatalogue::name($family->value),
+                RopeMatch::mayHave($athlete->stage(), $family),
+                $family === $advice->family,
+            ),
+            CableFamily::cases(),
+        );
         foreach ($this->own->present() as $cable) {
             $character = CableCharacter::of($cable->piece()->density, $cable->diameterM(), $rope);
-            $rows[] = CableRowView::of($character, $cable->name(), RopeMatch::mayHave($athlete->stage(), $character->like), false, $cable->id()->toRfc4122(), $cable->version());
+            $rows[] = CableRowView::of(
+                $character,
+                $cable->name(),
+                RopeMatch::mayHave($athlete->stage(), $character->like),
+                false,
+                $cable->id()->toRfc4122(),
+                $cable->version(),
+            );
         }
 
         return new CablesView($cableM, $rows, SentenceView::listOf($advice->reasons, $gym->unit()));

@@ -31,13 +31,15 @@ final readonly class CheckRope
         }
         $body = $athlete->toCore();
         $reach = null === $input->reaches ? null : self::reach($body, $input->reaches);
-        $cable = $input->cable() ?? (null === $reach ? null : FitCheck::cableOf($reach, $input->handle(), $input->stance()));
+        $cable =
+            $input->cable() ?? (null === $reach ? null : FitCheck::cableOf($reach, $input->handle(), $input->stance()));
         if (null === $cable) {
             return new FitView(null, null, null, null, null, []);
         }
-        $check = null === $reach
-            ? FitCheck::ofCable($body, $input->handle(), $input->stance(), $cable, $athlete->stage())
-            : FitCheck::ofReach($body, $reach, $athlete->stage());
+        $check =
+            null === $reach
+                ? FitCheck::ofCable($body, $input->handle(), $input->stance(), $cable, $athlete->stage())
+                : FitCheck::ofReach($body, $reach, $athlete->stage());
         $unit = $this->gyms->current()->unit();
 
         return new FitView(
@@ -52,6 +54,8 @@ final readonly class CheckRope
 
     private static function reach(Body $body, string $place): Length
     {
-        return FitInput::ABOVE === $place ? $body->stature->times(FitCheck::ABOVE_SHOULDER_SHARE) : $body->heightOf(Landmark::from($place))->height;
+        return FitInput::ABOVE === $place
+            ? $body->stature->times(FitCheck::ABOVE_SHOULDER_SHARE)
+            : $body->heightOf(Landmark::from($place))->height;
     }
 }

@@ -23,14 +23,10 @@ final readonly class FitInput
 
     public function __construct(
         /** A landmark, or `above`: past the shoulder. */
-        #[Assert\Choice(callback: [self::class, 'places'])]
-        public ?string $reaches = null,
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)]
-        public ?string $cable = null,
-        #[OneOf(Stance::class)]
-        public string $stance = Stance::TwoFeet->value,
-        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.30)]
-        public ?string $handle = null,
+        #[Assert\Choice(callback: [self::class, 'places'])] public ?string $reaches = null,
+        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public ?string $cable = null,
+        #[OneOf(Stance::class)] public string $stance = Stance::TwoFeet->value,
+        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.3)] public ?string $handle = null,
     ) {
     }
 
@@ -49,7 +45,9 @@ final readonly class FitInput
 
     public function handle(): Handle
     {
-        return null === $this->handle ? Handle::usual() : Handle::ofLength(LengthParser::parse($this->handle, Handle::lengths()));
+        return null === $this->handle
+            ? Handle::usual()
+            : Handle::ofLength(LengthParser::parse($this->handle, Handle::lengths()));
     }
 
     public function cable(): ?Length

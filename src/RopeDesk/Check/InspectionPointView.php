@@ -22,6 +22,12 @@ final readonly class InspectionPointView
      */
     public static function all(): array
     {
-        return array_map(static fn (InspectionPoint $point): self => new self($point, SentenceView::of($point->howTo(), LengthUnit::Centimetre)->sentence), InspectionPoint::cases());
+        return array_map(
+            static fn (InspectionPoint $point): self => new self(
+                $point,
+                SentenceView::of($point->howTo(), LengthUnit::Centimetre)->sentence,
+            ),
+            InspectionPoint::cases(),
+        );
     }
 }

@@ -18,22 +18,21 @@ final readonly class CutListInput
 {
     public function __construct(
         /** Ids of athletes, parted by commas; empty: whoever has no rope yet. */
-        #[Assert\Length(max: 8000)]
-        public string $athletes = '',
+        #[Assert\Length(max: 8000)] public string $athletes = '',
         /** Of one coil, or of one pre-cut cable. */
-        #[ReadableLength('Stock', leastM: 1.0, mostM: 500.0)]
-        public string $stock = '30 m',
-        #[ReadableLength('Spare per side', leastM: 0.0, mostM: 0.20)]
-        public string $spare = '5 cm',
+        #[ReadableLength('Stock', leastM: 1.0, mostM: 500.0)] public string $stock = '30 m',
+        #[ReadableLength('Spare per side', leastM: 0.0, mostM: 0.2)] public string $spare = '5 cm',
         /** Lost to a cut. */
-        #[ReadableLength('Kerf', leastM: 0.0, mostM: 0.05)]
-        public string $kerf = '0.2 cm',
+        #[ReadableLength('Kerf', leastM: 0.0, mostM: 0.05)] public string $kerf = '0.2 cm',
     ) {
     }
 
     public function stock(): Length
     {
-        return LengthParser::parse($this->stock, LengthRange::of('Stock', Length::ofMetres(1.0), Length::ofMetres(500.0)));
+        return LengthParser::parse(
+            $this->stock,
+            LengthRange::of('Stock', Length::ofMetres(1.0), Length::ofMetres(500.0)),
+        );
     }
 
     public function spare(): Length
@@ -51,6 +50,13 @@ final readonly class CutListInput
      */
     public function ids(): array
     {
-        return array_values(array_unique(array_filter(array_map(trim(...), explode(',', $this->athletes)), static fn (string $id): bool => '' !== $id)));
+        return array_values(
+            array_unique(
+                array_filter(
+                    array_map(trim(...), explode(',', $this->athletes)),
+                    static fn (string $id): bool => '' !== $id,
+                ),
+            ),
+        );
     }
 }

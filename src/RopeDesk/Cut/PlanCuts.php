@@ -31,8 +31,12 @@ use Zumbo\Core\Rope\TurningRope;
  */
 final readonly class PlanCuts
 {
-    public function __construct(private Athletes $athletes, private Ropes $ropes, private Gyms $gyms, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private Ropes $ropes,
+        private Gyms $gyms,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function sheet(CutListInput $input): CutSheetView
@@ -49,7 +53,10 @@ final readonly class PlanCuts
         return new CutSheetView(
             LocalDay::of($this->clock->now(), $gym->timeZone())->format('Y-m-d'),
             $input->spare()->metres(),
-            array_map(static fn (array $pieces): CutListView => self::list($pieces, $input, $gym->unit()), array_values($byFamily)),
+            array_map(
+                static fn (array $pieces): CutListView => self::list($pieces, $input, $gym->unit()),
+                array_values($byFamily),
+            ),
         );
     }
 
@@ -68,13 +75,25 @@ final readonly class PlanCuts
             return array_values(array_diff_key($present, $own));
         }
 
-        return array_map(static fn (string $id): Athlete => $present[strtolower($id)] ?? throw BadField::of('athletes', $id, 'ids of athletes of this gym, parted by commas'), $input->ids());
+        return array_map(
+            static fn (string $id): Athlete => $present[strtolower($id)] ??
+                throw BadField::of('athletes', $id, 'ids of athletes of this gym, parted by commas'),
+            $input->ids(),
+        );
     }
 
     private static function piece(Athlete $athlete, ?Rope $rope, Length $spare, Gym $gym): CutPieceView
     {
-        $cable = null === $rope ? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable : Length::ofMetres($rope->spec()->cableLengthM);
-        $family = $rope?->spec()->family ?? CableAdvice::forStage($athlete->stage(), TurningRope::ofCable($cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M)))->family;
+        $cable =
+            null === $rope
+                ? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable
+                : Length::ofMetres($rope->spec()->cableLengthM);
+        $family =
+            $rope?->spec()->family ??
+            CableAdvice::forStage(
+                $athlete->stage(),
+                TurningRope::ofCable($cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M)),
+            )->family;
 
         return new CutPieceView(
             $athlete->id()->toRfc4122(),
@@ -99,19 +118,45 @@ final readonly class PlanCuts
     {
         $stockM = $input->stock()->metres();
         try {
-            $cut = CutList::of(array_map(static fn (CutPieceView $piece): array => [$piece->cutLengthM, 1], $pieces), $stockM, 0.0, $input->kerf()->metres());
+            $cut = CutList::of(
+                array_map(static fn (CutPieceView $piece): array => [$piece->cutLengthM, 1], $pieces),
+                $stockM,
+                0.0,
+                $input->kerf()->metres(),
+            );
         } catch (OutOfRange $e) {
-            throw BadField::of('stock', $input->stock, 'longer than the longest cable with its spare', \sprintf('Stock: %s.', $e->getMessage()));
+            throw BadField::of(
+                'stock',
+                $input->stock,
+                'longer than the longest cable with its spare',
+                \sprintf('Stock: %s.', $e->getMessage()),
+            );
         }
         $bars = [];
         foreach ($cut->patterns as $pattern) {
             // Each piece is somebody's own, so no pattern comes twice.
-            $mine = array_values(array_filter($pieces, static fn (int $i): bool => $pattern->counts[$i] > 0, \ARRAY_FILTER_USE_KEY));
+            $mine = array_values(
+                array_filter($pieces, static fn (int $i): bool => $pattern->counts[$i] > 0, \ARRAY_FILTER_USE_KEY),
+            );
             $taken = array_sum(array_map(static fn (CutPieceView $piece): float => $piece->cutLengthM, $mine));
             $bars[] = new CutBarView($mine, max(0.0, $stockM - $taken - \count($mine) * $input->kerf()->metres()));
         }
-        $values = ['pieces' => \count($pieces), 'stock' => $cut->stockUsed, 'length' => $unit->printLong(Length::ofMetres($stockM)), 'least' => $cut->lowerBound, 'waste' => $unit->printLong(Length::ofMetres($cut->wasteM))];
+        $values = [
+            'pieces' => \count($pieces),
+            'stock' => $cut->stockUsed,
+            'length' => $unit->printLong(Length::ofMetres($stockM)),
+            'least' => $cut->lowerBound,
+            'waste' => $unit->printLong(Length::ofMetres($cut->wasteM)),
+        ];
 
-        return new CutListView($pieces[0]->family, $pieces[0]->familyName, $stockM, $bars, $cut->wasteM, $cut->proven, SentenceView::of(Verdict::of($cut->proven ? 'cut.proven' : 'cut.bound', $values), $unit));
+        return new CutListView(
+            $pieces[0]->family,
+            $pieces[0]->familyName,
+            $stockM,
+            $bars,
+            $cut->wasteM,
+            $cut->proven,
+            SentenceView::of(Verdict::of($cut->proven ? 'cut.proven' : 'cut.bound', $values), $unit),
+        );
     }
 }

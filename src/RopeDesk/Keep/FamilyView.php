@@ -21,6 +21,9 @@ final readonly class FamilyView
      */
     public static function all(): array
     {
-        return array_map(static fn (CableFamily $family): self => new self($family, MessageCatalogue::name($family->value)), CableFamily::cases());
+        return array_map(
+            static fn (CableFamily $family): self => new self($family, MessageCatalogue::name($family->value)),
+            CableFamily::cases(),
+        );
     }
 }

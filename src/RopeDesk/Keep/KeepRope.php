@@ -52,7 +52,15 @@ final readonly class KeepRope
     {
         return $this->writes->run($id, Subject::of('keep', 'rope', $id), $input, function () use ($id, $input): void {
             $athlete = $this->athletes->of($input->athleteId);
-            $this->ropes->add(new Rope($this->scope->gymId(), $id, $athlete->id(), $this->spec($athlete, $input), $this->clock->now()));
+            $this->ropes->add(
+                new Rope(
+                    $this->scope->gymId(),
+                    $id,
+                    $athlete->id(),
+                    $this->spec($athlete, $input),
+                    $this->clock->now(),
+                ),
+            );
         });
     }
 
@@ -68,7 +76,13 @@ final readonly class KeepRope
 
     public function inspect(UuidV7 $id, InspectionInput $input, WriteCondition $condition): void
     {
-        $this->apply($id, $condition, 'inspect', fn (Rope $rope) => $rope->inspect(Inspection::of($this->today(), $input->points())), $input);
+        $this->apply(
+            $id,
+            $condition,
+            'inspect',
+            fn (Rope $rope) => $rope->inspect(Inspection::of($this->today(), $input->points())),
+            $input,
+        );
     }
 
     private function today(): \DateTimeImmutable
@@ -86,7 +100,12 @@ final readonly class KeepRope
         $byHand = abs($kept - $computed) > self::SAME_LENGTH_M;
         if ($byHand && '' === trim($input->overrideReason)) {
             $shown = $this->gyms->current()->unit()->print($rope->cable);
-            throw BadField::of('overrideReason', null, 'a few words', \sprintf('Say in a few words why the cable is not the computed %s.', $shown));
+            throw BadField::of(
+                'overrideReason',
+                null,
+                'a few words',
+                \sprintf('Say in a few words why the cable is not the computed %s.', $shown),
+            );
         }
 
         return new RopeSpec(
@@ -108,14 +127,28 @@ final readonly class KeepRope
         }
         $cable = $this->cables->find(Uuid::fromString($input->cableId));
 
-        return null !== $cable && !$cable->isRemoved() ? $cable : throw BadField::of('cableId', $input->cableId, 'the id of a cable this gym has weighed');
+        return null !== $cable && !$cable->isRemoved()
+            ? $cable
+            : throw BadField::of('cableId', $input->cableId, 'the id of a cable this gym has weighed');
     }
 
     /**
      * @param callable(Rope): void $change
      */
-    private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change, ?InspectionInput $input = null): void
-    {
-        $this->writes->change($condition, Subject::of($verb, 'rope', $id), $input, fn (): Rope => $this->ropes->get($id), $change, RopeView::of(...));
+    private function apply(
+        UuidV7 $id,
+        WriteCondition $condition,
+        string $verb,
+        callable $change,
+        ?InspectionInput $input = null,
+    ): void {
+        $this->writes->change(
+            $condition,
+            Subject::of($verb, 'rope', $id),
+            $input,
+            fn (): Rope => $this->ropes->get($id),
+            $change,
+            RopeView::of(...),
+        );
     }
 }

@@ -18,26 +18,18 @@ use Zumbo\Core\Rope\Stance;
 final readonly class RopeInput
 {
     public function __construct(
-        #[Assert\Uuid(versions: [7])]
-        public string $athleteId,
-        #[OneOf(School::class)]
-        public string $school,
+        #[Assert\Uuid(versions: [7])] public string $athleteId,
+        #[OneOf(School::class)] public string $school,
         /** Left out: the one the school names. */
-        #[OneOf(Stance::class)]
-        public ?string $stance,
-        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.30)]
-        public string $handle,
-        #[OneOf(CableFamily::class)]
-        public string $family,
+        #[OneOf(Stance::class)] public ?string $stance,
+        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.3)] public string $handle,
+        #[OneOf(CableFamily::class)] public string $family,
         /** Left out: the computed one. */
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)]
-        public ?string $cable = null,
+        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public ?string $cable = null,
         /** Needed when the cable differs from the computed one. */
-        #[Assert\Length(max: 200)]
-        public string $overrideReason = '',
+        #[Assert\Length(max: 200)] public string $overrideReason = '',
         /** One of the gym's own cables; it decides the family. Left out: one of the family. */
-        #[Assert\Uuid(versions: [7])]
-        public ?string $cableId = null,
+        #[Assert\Uuid(versions: [7])] public ?string $cableId = null,
     ) {
     }
 

@@ -34,7 +34,10 @@ final readonly class GiveRopes
     public function tonight(UuidV7 $id, NightInput $input): bool
     {
         return $this->writes->run($id, Subject::of('hand out', 'night', $id), $input, function () use ($input): void {
-            $this->rack->give(LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()), $this->pairs($input));
+            $this->rack->give(
+                LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()),
+                $this->pairs($input),
+            );
         });
     }
 
@@ -49,10 +52,25 @@ final readonly class GiveRopes
             $rope = $this->ropes->of("pairs[$i].rackRopeId", $pair->rackRopeId);
             $id = $athlete->id()->toRfc4122();
             if (isset($given[$id])) {
-                throw BadField::of("pairs[$i].athleteId", $athlete->profile()->name, 'each athlete once', \sprintf('%s has a rope in this list already.', $athlete->profile()->name));
+                throw BadField::of(
+                    "pairs[$i].athleteId",
+                    $athlete->profile()->name,
+                    'each athlete once',
+                    \sprintf('%s has a rope in this list already.', $athlete->profile()->name),
+                );
             }
             if (isset($holders[$rope->tag()])) {
-                throw BadField::of("pairs[$i].rackRopeId", $rope->tag(), 'each rope once', \sprintf('%s is given twice: to %s and to %s.', $rope->tag(), $holders[$rope->tag()], $athlete->profile()->name));
+                throw BadField::of(
+                    "pairs[$i].rackRopeId",
+                    $rope->tag(),
+                    'each rope once',
+                    \sprintf(
+                        '%s is given twice: to %s and to %s.',
+                        $rope->tag(),
+                        $holders[$rope->tag()],
+                        $athlete->profile()->name,
+                    ),
+                );
             }
             $given[$id] = $rope->id();
             $holders[$rope->tag()] = $athlete->profile()->name;

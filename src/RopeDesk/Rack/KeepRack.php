@@ -23,8 +23,13 @@ use Zumbo\App\Shared\InspectionInput;
  */
 final readonly class KeepRack
 {
-    public function __construct(private Rack $rack, private Gyms $gyms, private IdempotentWrite $writes, private GymScope $scope, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Rack $rack,
+        private Gyms $gyms,
+        private IdempotentWrite $writes,
+        private GymScope $scope,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return bool true when it is new, false when the same request came before */
@@ -32,7 +37,17 @@ final readonly class KeepRack
     {
         return $this->writes->run($id, Subject::of('hang', 'rack', $id), $input, function () use ($id, $input): void {
             $this->refuseTaken($id, $input->tag());
-            $this->rack->add(new RackRope($this->scope->gymId(), $id, $input->tag(), $input->cableM(), $input->handleM(), $input->family(), $input->keptBack));
+            $this->rack->add(
+                new RackRope(
+                    $this->scope->gymId(),
+                    $id,
+                    $input->tag(),
+                    $input->cableM(),
+                    $input->handleM(),
+                    $input->family(),
+                    $input->keptBack,
+                ),
+            );
         });
     }
 
@@ -46,7 +61,15 @@ final readonly class KeepRack
 
     public function inspect(UuidV7 $id, InspectionInput $input, WriteCondition $condition): void
     {
-        $this->apply($id, $condition, 'inspect', $input, fn (RackRope $rope) => $rope->inspect(Inspection::of(LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()), $input->points())));
+        $this->apply(
+            $id,
+            $condition,
+            'inspect',
+            $input,
+            fn (RackRope $rope) => $rope->inspect(
+                Inspection::of(LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()), $input->points()),
+            ),
+        );
     }
 
     public function remove(UuidV7 $id, WriteCondition $condition): void
@@ -66,7 +89,12 @@ final readonly class KeepRack
     {
         foreach ($this->rack->present() as $other) {
             if (0 === strcasecmp($other->tag(), $tag) && !$other->id()->equals($id)) {
-                throw BadField::of('tag', $tag, 'a tag that no other rope on the rack has', \sprintf('Tag "%s": another rope on the rack has it already.', $tag));
+                throw BadField::of(
+                    'tag',
+                    $tag,
+                    'a tag that no other rope on the rack has',
+                    \sprintf('Tag "%s": another rope on the rack has it already.', $tag),
+                );
             }
         }
     }
@@ -74,8 +102,20 @@ final readonly class KeepRack
     /**
      * @param callable(RackRope): void $change
      */
-    private function apply(UuidV7 $id, WriteCondition $condition, string $verb, RackRopeInput|InspectionInput|null $input, callable $change): void
-    {
-        $this->writes->change($condition, Subject::of($verb, 'rack', $id), $input, fn (): RackRope => $this->rack->get($id), $change, RackRopeView::of(...));
+    private function apply(
+        UuidV7 $id,
+        WriteCondition $condition,
+        string $verb,
+        RackRopeInput|InspectionInput|null $input,
+        callable $change,
+    ): void {
+        $this->writes->change(
+            $condition,
+            Subject::of($verb, 'rack', $id),
+            $input,
+            fn (): RackRope => $this->rack->get($id),
+            $change,
+            RackRopeView::of(...),
+        );
     }
 }

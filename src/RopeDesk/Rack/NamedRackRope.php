@@ -26,7 +26,15 @@ final readonly class NamedRackRope
             throw BadField::of($field, $id, 'the id of a rope on this gym\'s rack');
         }
         if (!$rope->inspection()->isSafe()) {
-            throw BadField::of($field, $rope->tag(), 'a rope that has not failed its inspection', \sprintf('%s failed its inspection: mend it and inspect it again before it is given out.', $rope->tag()));
+            throw BadField::of(
+                $field,
+                $rope->tag(),
+                'a rope that has not failed its inspection',
+                \sprintf(
+                    '%s failed its inspection: mend it and inspect it again before it is given out.',
+                    $rope->tag(),
+                ),
+            );
         }
 
         return $rope;

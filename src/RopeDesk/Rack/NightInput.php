@@ -14,10 +14,7 @@ final readonly class NightInput
     /**
      * @param list<PinInput> $pairs
      */
-    public function __construct(
-        #[Assert\Valid]
-        #[Assert\Count(max: 200)]
-        public array $pairs,
-    ) {
+    public function __construct(#[Assert\Valid] #[Assert\Count(max: 200)] public array $pairs)
+    {
     }
 }

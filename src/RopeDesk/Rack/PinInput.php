@@ -12,10 +12,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class PinInput
 {
     public function __construct(
-        #[Assert\Uuid(versions: [7])]
-        public string $athleteId,
-        #[Assert\Uuid(versions: [7])]
-        public string $rackRopeId,
+        #[Assert\Uuid(versions: [7])] public string $athleteId,
+        #[Assert\Uuid(versions: [7])] public string $rackRopeId,
     ) {
     }
 }

@@ -34,7 +34,10 @@ final readonly class PinRope
     /** @return bool true when it is new, false when the same request came before */
     public function pin(UuidV7 $id, PinInput $input): bool
     {
-        return $this->writes->run($id, Subject::of('pin', 'rope_pin', $id), $input, function () use ($id, $input): void {
+        return $this->writes->run($id, Subject::of('pin', 'rope_pin', $id), $input, function () use (
+            $id,
+            $input,
+        ): void {
             $athlete = $this->athletes->of($input->athleteId);
             $rope = $this->ropes->of('rackRopeId', $input->rackRopeId);
             $pin = new RopePin($this->scope->gymId(), $id, $athlete->id(), $rope->id());
@@ -63,10 +66,19 @@ final readonly class PinRope
                 continue;
             }
             if ($other->rackRopeId()->equals($pin->rackRopeId())) {
-                throw BadField::of('rackRopeId', $tag, 'a rope that is pinned to nobody', \sprintf('%s is pinned to somebody already: take that pin out first.', $tag));
+                throw BadField::of(
+                    'rackRopeId',
+                    $tag,
+                    'a rope that is pinned to nobody',
+                    \sprintf('%s is pinned to somebody already: take that pin out first.', $tag),
+                );
             }
             if ($other->athleteId()->equals($pin->athleteId())) {
-                throw BadField::of('athleteId', $pin->athleteId()->toRfc4122(), 'somebody without a pinned rope; take the other pin out first');
+                throw BadField::of(
+                    'athleteId',
+                    $pin->athleteId()->toRfc4122(),
+                    'somebody without a pinned rope; take the other pin out first',
+                );
             }
         }
     }
@@ -76,6 +88,13 @@ final readonly class PinRope
      */
     private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change): void
     {
-        $this->writes->change($condition, Subject::of($verb, 'rope_pin', $id), null, fn (): RopePin => $this->rack->pin($id), $change, PinView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of($verb, 'rope_pin', $id),
+            null,
+            fn (): RopePin => $this->rack->pin($id),
+            $change,
+            PinView::of(...),
+        );
     }
 }

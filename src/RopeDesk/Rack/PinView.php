@@ -11,12 +11,23 @@ use Zumbo\App\Entity\Ropes\RopePin;
  */
 final readonly class PinView
 {
-    private function __construct(public string $id, public string $athleteId, public string $rackRopeId, public bool $removed, public int $version)
-    {
+    private function __construct(
+        public string $id,
+        public string $athleteId,
+        public string $rackRopeId,
+        public bool $removed,
+        public int $version,
+    ) {
     }
 
     public static function of(RopePin $pin): self
     {
-        return new self($pin->id()->toRfc4122(), $pin->athleteId()->toRfc4122(), $pin->rackRopeId()->toRfc4122(), $pin->isRemoved(), $pin->version());
+        return new self(
+            $pin->id()->toRfc4122(),
+            $pin->athleteId()->toRfc4122(),
+            $pin->rackRopeId()->toRfc4122(),
+            $pin->isRemoved(),
+            $pin->version(),
+        );
     }
 }

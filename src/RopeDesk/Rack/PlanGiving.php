@@ -27,8 +27,13 @@ use Zumbo\Core\Rope\RopeAdvice;
  */
 final readonly class PlanGiving
 {
-    public function __construct(private Athletes $athletes, private Ropes $ropes, private Rack $rack, private Gyms $gyms, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private Ropes $ropes,
+        private Rack $rack,
+        private Gyms $gyms,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function tonight(): TonightView
@@ -38,7 +43,10 @@ final readonly class PlanGiving
         $ropes = $this->rack->present();
         $without = $this->without();
         $pins = $this->pins();
-        $out = GivingPlan::of($this->wishes($without, $ropes, $pins, $gym, $day), array_map(static fn (RackRope $rope): SharedRope => $rope->toCore(), $ropes));
+        $out = GivingPlan::of(
+            $this->wishes($without, $ropes, $pins, $gym, $day),
+            array_map(static fn (RackRope $rope): SharedRope => $rope->toCore(), $ropes),
+        );
         $written = $this->rack->givenOn($day);
         $byTag = array_combine(array_map(static fn (RackRope $rope): string => $rope->tag(), $ropes), $ropes);
         $given = [];
@@ -65,7 +73,8 @@ final readonly class PlanGiving
             $given,
             $out->served,
             array_map(static fn (Length $cable): float => $cable->metres(), $out->toBuy),
-            $out->served > 0 && $out->served === \count(array_filter($given, static fn (GivenRopeView $one): bool => $one->handedOut)),
+            $out->served > 0
+                && $out->served === \count(array_filter($given, static fn (GivenRopeView $one): bool => $one->handedOut)),
         );
     }
 
@@ -76,7 +85,14 @@ final readonly class PlanGiving
     {
         $ropes = array_map(static fn (RackRope $rope): SharedRope => $rope->toCore(), $this->rack->present());
 
-        return array_map(HeightBandView::of(...), HeightStrip::of(array_values(array_filter($ropes, static fn (SharedRope $rope): bool => $rope->isSafe() && !$rope->keptBack))));
+        return array_map(
+            HeightBandView::of(...),
+            HeightStrip::of(
+                array_values(
+                    array_filter($ropes, static fn (SharedRope $rope): bool => $rope->isSafe() && !$rope->keptBack),
+                ),
+            ),
+        );
     }
 
     /**
@@ -86,11 +102,13 @@ final readonly class PlanGiving
     {
         $own = $this->ropes->current();
 
-        return array_values(array_filter($this->athletes->present(), static function (Athlete $athlete) use ($own): bool {
-            $rope = $own[$athlete->id()->toRfc4122()] ?? null;
+        return array_values(
+            array_filter($this->athletes->present(), static function (Athlete $athlete) use ($own): bool {
+                $rope = $own[$athlete->id()->toRfc4122()] ?? null;
 
-            return null === $rope || !$rope->inspection()->isSafe();
-        }));
+                return null === $rope || !$rope->inspection()->isSafe();
+            }),
+        );
     }
 
     /**
@@ -115,7 +133,10 @@ final readonly class PlanGiving
      */
     private function wishes(array $athletes, array $ropes, array $pins, Gym $gym, \DateTimeImmutable $day): array
     {
-        $tags = array_combine(array_map(static fn (RackRope $rope): string => $rope->id()->toRfc4122(), $ropes), array_map(static fn (RackRope $rope): string => $rope->tag(), $ropes));
+        $tags = array_combine(
+            array_map(static fn (RackRope $rope): string => $rope->id()->toRfc4122(), $ropes),
+            array_map(static fn (RackRope $rope): string => $rope->tag(), $ropes),
+        );
         $last = $this->rack->lastBefore($day);
 
         return array_map(static function (Athlete $athlete) use ($tags, $pins, $last, $gym): RopeWish {

@@ -19,15 +19,10 @@ final readonly class RackRopeInput
 {
     public function __construct(
         /** As it is written on the handle. */
-        #[Assert\NotBlank(normalizer: 'trim')]
-        #[Assert\Length(max: 8)]
-        public string $tag,
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)]
-        public string $cable,
-        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.30)]
-        public string $handle,
-        #[OneOf(CableFamily::class)]
-        public string $family,
+        #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 8)] public string $tag,
+        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public string $cable,
+        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.3)] public string $handle,
+        #[OneOf(CableFamily::class)] public string $family,
         /** Not given out, except by a pin. */
         public bool $keptBack = false,
     ) {

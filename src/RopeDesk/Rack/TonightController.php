@@ -18,8 +18,12 @@ use Zumbo\App\Platform\Input\WriteCondition;
  */
 final readonly class TonightController
 {
-    public function __construct(private PlanGiving $plan, private GiveRopes $give, private PinRope $pin, private Rack $rack)
-    {
+    public function __construct(
+        private PlanGiving $plan,
+        private GiveRopes $give,
+        private PinRope $pin,
+        private Rack $rack,
+    ) {
     }
 
     #[Route('/api/rack/tonight', methods: ['GET'], priority: 1)]

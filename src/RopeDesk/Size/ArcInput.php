@@ -18,20 +18,14 @@ use Zumbo\Core\Rope\SideView;
 final readonly class ArcInput
 {
     public function __construct(
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)]
-        public string $cable,
+        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public string $cable,
         /** Out from the body's middle. */
-        #[Assert\Range(min: Hands::LEAST_OUT_M, max: Hands::MOST_OUT_M)]
-        public ?float $leftOutM = null,
-        #[Assert\Range(min: Hands::LEAST_HEIGHT_M, max: Hands::MOST_HEIGHT_M)]
-        public ?float $leftHeightM = null,
-        #[Assert\Range(min: Hands::LEAST_OUT_M, max: Hands::MOST_OUT_M)]
-        public ?float $rightOutM = null,
-        #[Assert\Range(min: Hands::LEAST_HEIGHT_M, max: Hands::MOST_HEIGHT_M)]
-        public ?float $rightHeightM = null,
+        #[Assert\Range(min: Hands::LEAST_OUT_M, max: Hands::MOST_OUT_M)] public ?float $leftOutM = null,
+        #[Assert\Range(min: Hands::LEAST_HEIGHT_M, max: Hands::MOST_HEIGHT_M)] public ?float $leftHeightM = null,
+        #[Assert\Range(min: Hands::LEAST_OUT_M, max: Hands::MOST_OUT_M)] public ?float $rightOutM = null,
+        #[Assert\Range(min: Hands::LEAST_HEIGHT_M, max: Hands::MOST_HEIGHT_M)] public ?float $rightHeightM = null,
         /** Ahead of the ankles. */
-        #[Assert\Range(min: SideView::LEAST_AHEAD_M, max: SideView::MOST_AHEAD_M)]
-        public ?float $aheadM = null,
+        #[Assert\Range(min: SideView::LEAST_AHEAD_M, max: SideView::MOST_AHEAD_M)] public ?float $aheadM = null,
     ) {
     }
 

@@ -20,8 +20,12 @@ final readonly class ArcView
      * @param list<PointView> $under passing under the feet; on the floor where it would be below
      * @param list<PointView> $over  passing over the head
      */
-    private function __construct(public float $handSpanM, public float $depthM, public array $under, public array $over)
-    {
+    private function __construct(
+        public float $handSpanM,
+        public float $depthM,
+        public array $under,
+        public array $over,
+    ) {
     }
 
     public static function of(HeldRope $held): self
@@ -41,6 +45,8 @@ final readonly class ArcView
     {
         $wider = $held->hands->wider($eachHand);
 
-        return $held->rope->cable->compareTo($wider->span()) < 0 ? null : array_map(PointView::of(...), HeldRope::of($held->rope->cable, $wider)->under(self::POINTS));
+        return $held->rope->cable->compareTo($wider->span()) < 0
+            ? null
+            : array_map(PointView::of(...), HeldRope::of($held->rope->cable, $wider)->under(self::POINTS));
     }
 }

@@ -15,12 +15,23 @@ final readonly class CableAdviceView
     /**
      * @param list<SentenceView> $reasons
      */
-    private function __construct(public CableFamily $family, public string $name, public float $diameterM, public float $pullN, public array $reasons)
-    {
+    private function __construct(
+        public CableFamily $family,
+        public string $name,
+        public float $diameterM,
+        public float $pullN,
+        public array $reasons,
+    ) {
     }
 
     public static function of(CableAdvice $advice, LengthUnit $unit): self
     {
-        return new self($advice->family, MessageCatalogue::name($advice->family->value), $advice->family->diameter(), $advice->pullN, SentenceView::listOf($advice->reasons, $unit));
+        return new self(
+            $advice->family,
+            MessageCatalogue::name($advice->family->value),
+            $advice->family->diameter(),
+            $advice->pullN,
+            SentenceView::listOf($advice->reasons, $unit),
+        );
     }
 }

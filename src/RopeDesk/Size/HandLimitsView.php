@@ -24,6 +24,13 @@ final readonly class HandLimitsView
 
     public static function ofCore(): self
     {
-        return new self(Hands::LEAST_OUT_M, Hands::MOST_OUT_M, Hands::LEAST_HEIGHT_M, Hands::MOST_HEIGHT_M, SideView::LEAST_AHEAD_M, SideView::MOST_AHEAD_M);
+        return new self(
+            Hands::LEAST_OUT_M,
+            Hands::MOST_OUT_M,
+            Hands::LEAST_HEIGHT_M,
+            Hands::MOST_HEIGHT_M,
+            SideView::LEAST_AHEAD_M,
+            SideView::MOST_AHEAD_M,
+        );
     }
 }

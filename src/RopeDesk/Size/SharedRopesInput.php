@@ -16,21 +16,19 @@ use Zumbo\Core\Rope\TurnedRope;
 final readonly class SharedRopesInput
 {
     public function __construct(
-        #[Assert\Uuid(versions: [7])]
-        public string $one,
-        #[Assert\Uuid(versions: [7])]
-        public string $other,
+        #[Assert\Uuid(versions: [7])] public string $one,
+        #[Assert\Uuid(versions: [7])] public string $other,
         /** Who jumps in the ropes that the two turn; left out: nobody. */
-        #[Assert\Uuid(versions: [7])]
-        public ?string $jumper = null,
+        #[Assert\Uuid(versions: [7])] public ?string $jumper = null,
         /** Between the turners' hands. */
-        #[ReadableLength('Turners apart', leastM: 1.5, mostM: 6.0)]
-        public ?string $apart = null,
+        #[ReadableLength('Turners apart', leastM: 1.5, mostM: 6.0)] public ?string $apart = null,
     ) {
     }
 
     public function apart(): Length
     {
-        return null === $this->apart ? Length::ofMetres(TurnedRope::USUAL_APART_M) : LengthParser::parse($this->apart, TurnedRope::aparts());
+        return null === $this->apart
+            ? Length::ofMetres(TurnedRope::USUAL_APART_M)
+            : LengthParser::parse($this->apart, TurnedRope::aparts());
     }
 }

@@ -25,6 +25,11 @@ final readonly class SideArcView
 
     public static function of(SideView $side, LengthUnit $unit): self
     {
-        return new self($side->radius->metres(), $side->toesAhead->metres(), $side->meetsAhead?->metres(), SentenceView::of(ArcVerdicts::ahead($side), $unit));
+        return new self(
+            $side->radius->metres(),
+            $side->toesAhead->metres(),
+            $side->meetsAhead?->metres(),
+            SentenceView::of(ArcVerdicts::ahead($side), $unit),
+        );
     }
 }

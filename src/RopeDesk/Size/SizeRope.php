@@ -43,7 +43,10 @@ final readonly class SizeRope
         $trim = $gym->trimSchoolOf($athlete);
         $advice = RopeAdvice::forStage($athlete->stage(), $ropes, $trim);
         $chosen = self::find($ropes, $input->school() ?? $advice->rope->school);
-        $held = HeldRope::of($input->cable() ?? $chosen->cable, Hands::level(Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M), $body->handHeight()));
+        $held = HeldRope::of(
+            $input->cable() ?? $chosen->cable,
+            Hands::level(Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M), $body->handHeight()),
+        );
         $last = $ropes[\count($ropes) - 1];
 
         return new SizingView(
@@ -71,17 +74,30 @@ final readonly class SizeRope
         try {
             $held = HeldRope::of($input->cable(), $input->hands($body->handHeight()));
         } catch (RopeTooShort $e) {
-            throw BadField::of('cable', $input->cable, 'a cable longer than the hands are apart', ucfirst($e->getMessage()).'.');
+            throw BadField::of(
+                'cable',
+                $input->cable,
+                'a cable longer than the hands are apart',
+                ucfirst($e->getMessage()).'.',
+            );
         }
 
-        return TurningView::of($body, $held, $input->ahead(), Length::ofMetres(self::JUMP_M), $this->gyms->current()->unit());
+        return TurningView::of(
+            $body,
+            $held,
+            $input->ahead(),
+            Length::ofMetres(self::JUMP_M),
+            $this->gyms->current()->unit(),
+        );
     }
 
     /** The cable one school gives this athlete. */
     /** @param School|null $wanted null: what somebody who links doubles would begin with */
     public function goal(Athlete $athlete, ?School $wanted): SchoolRope
     {
-        return null === $wanted ? RopeAdvice::goal($this->schools($athlete, new SizingInput())) : $this->bySchool($athlete, new SizingInput(), $wanted);
+        return null === $wanted
+            ? RopeAdvice::goal($this->schools($athlete, new SizingInput()))
+            : $this->bySchool($athlete, new SizingInput(), $wanted);
     }
 
     public function bySchool(Athlete $athlete, SizingInput $input, School $school): SchoolRope
@@ -94,7 +110,11 @@ final readonly class SizeRope
      */
     public function schools(Athlete $athlete, SizingInput $input): array
     {
-        $ropes = RopeSizing::of($athlete->toCore(), $input->handle(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->allSchools($input->stance());
+        $ropes = RopeSizing::of(
+            $athlete->toCore(),
+            $input->handle(),
+            Length::ofMetres(RopeSizing::USUAL_SPARE_M),
+        )->allSchools($input->stance());
 
         return [] === $ropes ? throw new \LogicException('there are schools') : $ropes;
     }

@@ -31,7 +31,10 @@ final readonly class SizeShared
         $unit = $this->gyms->current()->unit();
         $face = PartnerRope::faceToFace($one, $other);
         $side = PartnerRope::sideBySide($one, $other);
-        $turned = null === $input->jumper ? null : TurnedRope::of($one, $other, $this->body('jumper', $input->jumper), $input->apart());
+        $turned =
+            null === $input->jumper
+                ? null
+                : TurnedRope::of($one, $other, $this->body('jumper', $input->jumper), $input->apart());
 
         return new SharedRopesView(
             $face->cable->metres(),
@@ -45,7 +48,9 @@ final readonly class SizeShared
 
     private function body(string $field, string $id): Body
     {
-        $athlete = $this->athletes->find(Uuid::fromString($id)) ?? throw BadField::of($field, $id, 'the id of an athlete of this gym');
+        $athlete =
+            $this->athletes->find(Uuid::fromString($id)) ??
+            throw BadField::of($field, $id, 'the id of an athlete of this gym');
 
         return $athlete->toCore();
     }

@@ -20,16 +20,12 @@ final readonly class SizingInput
 {
     public function __construct(
         /** Left out: the recommended one. */
-        #[OneOf(School::class)]
-        public ?string $school = null,
+        #[OneOf(School::class)] public ?string $school = null,
         /** Left out: the one each school names. */
-        #[OneOf(Stance::class)]
-        public ?string $stance = null,
-        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.30)]
-        public ?string $handle = null,
+        #[OneOf(Stance::class)] public ?string $stance = null,
+        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.3)] public ?string $handle = null,
         /** A cable the coach wants to see instead of the computed one. */
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)]
-        public ?string $cable = null,
+        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public ?string $cable = null,
     ) {
     }
 
@@ -45,7 +41,9 @@ final readonly class SizingInput
 
     public function handle(): Handle
     {
-        return null === $this->handle ? Handle::usual() : Handle::ofLength(LengthParser::parse($this->handle, Handle::lengths()));
+        return null === $this->handle
+            ? Handle::usual()
+            : Handle::ofLength(LengthParser::parse($this->handle, Handle::lengths()));
     }
 
     public function cable(): ?Length

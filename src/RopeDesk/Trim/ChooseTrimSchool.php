@@ -24,7 +24,14 @@ final readonly class ChooseTrimSchool
 
     public function forGym(TrimSchoolInput $input, WriteCondition $condition): Gym
     {
-        $this->writes->change($condition, Subject::of('trim by', 'gym', $this->scope->gymId()), $input, $this->gyms->current(...), static fn (Gym $gym) => $gym->trimBy(TrimSchool::from($input->trimSchool)), GymView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of('trim by', 'gym', $this->scope->gymId()),
+            $input,
+            $this->gyms->current(...),
+            static fn (Gym $gym) => $gym->trimBy(TrimSchool::from($input->trimSchool)),
+            GymView::of(...),
+        );
 
         return $this->gyms->current();
     }

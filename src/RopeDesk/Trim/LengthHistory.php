@@ -34,12 +34,21 @@ final readonly class LengthHistory
      * @param non-empty-list<Rope> $ropes    the oldest first
      * @param list<Attempt>        $attempts the newest last
      */
-    public static function of(array $ropes, array $attempts, Stage $stage, string $timeZone, \DateTimeImmutable $now): self
-    {
+    public static function of(
+        array $ropes,
+        array $attempts,
+        Stage $stage,
+        string $timeZone,
+        \DateTimeImmutable $now,
+    ): self {
         $periods = LengthPeriod::split($ropes, $attempts, $stage, $now);
         [$before, $last] = [$periods[\count($periods) - 2] ?? null, $periods[\count($periods) - 1]];
 
-        return new self($periods, null === $before ? null : TrimOutcome::of($before->counted, $last->counted), $timeZone);
+        return new self(
+            $periods,
+            null === $before ? null : TrimOutcome::of($before->counted, $last->counted),
+            $timeZone,
+        );
     }
 
     public function rope(): Rope

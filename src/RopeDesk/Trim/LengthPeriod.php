@@ -33,20 +33,49 @@ final readonly class LengthPeriod
     public static function split(array $ropes, array $attempts, Stage $stage, \DateTimeImmutable $now): array
     {
         $spec = GateTable::of($stage)?->countKind;
-        $fitting = array_values(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stage() === $stage && (null === $spec || $attempt->toCore($now)->countKind === $spec)));
+        $fitting = array_values(
+            array_filter(
+                $attempts,
+                static fn (Attempt $attempt): bool => $attempt->stage() === $stage
+                    && (null === $spec || $attempt->toCore($now)->countKind === $spec),
+            ),
+        );
 
-        return array_map(static function (Rope $rope, int $i) use ($ropes, $fitting, $now): self {
-            $until = ($ropes[$i + 1] ?? null)?->createdAt();
-            $mine = array_values(array_filter($fitting, static fn (Attempt $attempt): bool => $attempt->loggedAt() >= $rope->createdAt() && (null === $until || $attempt->loggedAt() < $until)));
+        return array_map(
+            static function (Rope $rope, int $i) use ($ropes, $fitting, $now): self {
+                $until = ($ropes[$i + 1] ?? null)?->createdAt();
+                $mine = array_values(
+                    array_filter(
+                        $fitting,
+                        static fn (Attempt $attempt): bool => $attempt->loggedAt() >= $rope->createdAt()
+                            && (null === $until || $attempt->loggedAt() < $until),
+                    ),
+                );
 
-            return new self($rope, $mine, array_map(static fn (Attempt $attempt): CountedReps => $attempt->toCore($now)->counted, $mine));
-        }, $ropes, array_keys($ropes));
+                return new self(
+                    $rope,
+                    $mine,
+                    array_map(static fn (Attempt $attempt): CountedReps => $attempt->toCore($now)->counted, $mine),
+                );
+            },
+            $ropes,
+            array_keys($ropes),
+        );
     }
 
     /** Local days with an entry. */
     public function practices(string $timeZone): int
     {
-        return \count(array_unique(array_map(static fn (Attempt $attempt): string => LocalDay::of($attempt->loggedAt(), $timeZone)->format('Y-m-d'), $this->attempts)));
+        return \count(
+            array_unique(
+                array_map(
+                    static fn (Attempt $attempt): string => LocalDay::of($attempt->loggedAt(), $timeZone)->format(
+                        'Y-m-d',
+                    ),
+                    $this->attempts,
+                ),
+            ),
+        );
     }
 
     public function view(string $timeZone): PastLengthView
@@ -60,7 +89,7 @@ final readonly class LengthPeriod
             $this->rope->spec()->cableLengthM,
             $this->rope->spec()->overrideReason,
             \count($this->counted),
-            0 === $reps + $misses ? null : 100 * $misses / ($reps + $misses),
+            0 === $reps + $misses ? null : (100 * $misses) / ($reps + $misses),
         );
     }
 }

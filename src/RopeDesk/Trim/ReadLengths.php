@@ -15,8 +15,12 @@ use Zumbo\App\Entity\Ropes\Ropes;
  */
 final readonly class ReadLengths
 {
-    public function __construct(private Ropes $ropes, private Attempts $attempts, private Gyms $gyms, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Ropes $ropes,
+        private Attempts $attempts,
+        private Gyms $gyms,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** Null: no rope yet. */
@@ -28,6 +32,12 @@ final readonly class ReadLengths
         }
         $attempts = $this->attempts->ofAthlete($athlete->id(), $ropes[0]->createdAt());
 
-        return LengthHistory::of($ropes, $attempts, $athlete->stage(), $this->gyms->current()->timeZone(), $this->clock->now());
+        return LengthHistory::of(
+            $ropes,
+            $attempts,
+            $athlete->stage(),
+            $this->gyms->current()->timeZone(),
+            $this->clock->now(),
+        );
     }
 }

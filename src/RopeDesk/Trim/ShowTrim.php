@@ -35,7 +35,21 @@ final readonly class ShowTrim
         $goal = $this->size->goal($athlete, $wish->school());
         $history = $this->lengths->of($athlete);
         if (null === $history) {
-            return new TrimView(null, $goal->school, $goal->cable->metres(), [], null, false, null, null, null, null, false, null, []);
+            return new TrimView(
+                null,
+                $goal->school,
+                $goal->cable->metres(),
+                [],
+                null,
+                false,
+                null,
+                null,
+                null,
+                null,
+                false,
+                null,
+                [],
+            );
         }
         $rope = $history->rope();
         $path = TrimPath::of($history->cable(), $goal->cable, $wish->step());

@@ -21,8 +21,12 @@ use Zumbo\App\Shared\GymView;
  */
 final readonly class TrimController
 {
-    public function __construct(private ShowTrim $show, private TrimRope $trim, private ChooseTrimSchool $choose, private Ropes $ropes)
-    {
+    public function __construct(
+        private ShowTrim $show,
+        private TrimRope $trim,
+        private ChooseTrimSchool $choose,
+        private Ropes $ropes,
+    ) {
     }
 
     #[Route('/api/athletes/{id}/trim', methods: ['GET'])]

@@ -16,11 +16,9 @@ final readonly class TrimInput
 {
     public function __construct(
         /** The rope as it is. */
-        #[Assert\Uuid(versions: [7])]
-        public string $ropeId,
+        #[Assert\Uuid(versions: [7])] public string $ropeId,
         /** How long its cable is from now on. */
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)]
-        public string $cable,
+        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public string $cable,
     ) {
     }
 

@@ -54,8 +54,18 @@ final readonly class TrimRope
             $cableM = $input->cableM();
             $this->check($rope, $cableM, $input->cable);
             $unit = $this->gyms->current()->unit();
-            $reason = \sprintf('%s %s', $cableM < $rope->spec()->cableLengthM ? 'trimmed from' : 'let out from', $unit->print(Length::ofMetres($rope->spec()->cableLengthM)));
-            $next = new Rope($this->scope->gymId(), $id, $rope->athleteId(), $rope->spec()->withCable($cableM, $reason), $this->clock->now());
+            $reason = \sprintf(
+                '%s %s',
+                $cableM < $rope->spec()->cableLengthM ? 'trimmed from' : 'let out from',
+                $unit->print(Length::ofMetres($rope->spec()->cableLengthM)),
+            );
+            $next = new Rope(
+                $this->scope->gymId(),
+                $id,
+                $rope->athleteId(),
+                $rope->spec()->withCable($cableM, $reason),
+                $this->clock->now(),
+            );
             $next->inspect($rope->inspection());
             $this->ropes->add($next);
         });
@@ -63,17 +73,31 @@ final readonly class TrimRope
 
     public function cutTails(UuidV7 $id, WriteCondition $condition): void
     {
-        $this->writes->change($condition, Subject::of('cut tails', 'rope', $id), null, fn (): Rope => $this->ropes->get($id), function (Rope $rope): void {
-            $this->current($rope->id()->toRfc4122());
-            $this->refuseUnsettled($this->athletes->get($rope->athleteId()));
-            $rope->cutTails(LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()));
-        }, RopeView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of('cut tails', 'rope', $id),
+            null,
+            fn (): Rope => $this->ropes->get($id),
+            function (Rope $rope): void {
+                $this->current($rope->id()->toRfc4122());
+                $this->refuseUnsettled($this->athletes->get($rope->athleteId()));
+                $rope->cutTails(LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()));
+            },
+            RopeView::of(...),
+        );
     }
 
     /** They were not cut after all. */
     public function tailsAreWhole(UuidV7 $id, WriteCondition $condition): void
     {
-        $this->writes->change($condition, Subject::of('tails whole', 'rope', $id), null, fn (): Rope => $this->ropes->get($id), static fn (Rope $rope) => $rope->tailsAreWhole(), RopeView::of(...));
+        $this->writes->change(
+            $condition,
+            Subject::of('tails whole', 'rope', $id),
+            null,
+            fn (): Rope => $this->ropes->get($id),
+            static fn (Rope $rope) => $rope->tailsAreWhole(),
+            RopeView::of(...),
+        );
     }
 
     private function current(string $ropeId): Rope
@@ -97,7 +121,10 @@ final readonly class TrimRope
         $goal = $this->size->goal($athlete, null)->cable;
         $history = $this->lengths->of($athlete);
         if (true !== $history?->mayCutTails($goal)) {
-            $why = null === $history ? null : SentenceView::of($history->aboutTails($goal), $this->gyms->current()->unit())->sentence;
+            $why =
+                null === $history
+                    ? null
+                    : SentenceView::of($history->aboutTails($goal), $this->gyms->current()->unit())->sentence;
             throw BadField::of('tails', null, 'a settled length', $why);
         }
     }
@@ -110,13 +137,25 @@ final readonly class TrimRope
             throw BadField::of('cable', $typed, 'another length than it has now');
         }
         if ($off > $step + self::ROUNDING_M) {
-            throw BadField::of('cable', $typed, \sprintf('at most %d cm shorter: 3 cm per side at once', (int) round(100 * $step)));
+            throw BadField::of(
+                'cable',
+                $typed,
+                \sprintf('at most %d cm shorter: 3 cm per side at once', (int) round(100 * $step)),
+            );
         }
         if ($off < 0 && null !== $rope->tailsCutOn()) {
             throw BadField::of('cable', $typed, 'a shorter length: the tails are cut, it can\'t be let out');
         }
-        if ($off > 0 && LocalDay::areSame($rope->createdAt(), $this->clock->now(), $this->gyms->current()->timeZone())) {
-            throw BadField::of('cable', $typed, 'one step a session', 'This length is from today: never two steps in one session.');
+        if (
+            $off > 0
+            && LocalDay::areSame($rope->createdAt(), $this->clock->now(), $this->gyms->current()->timeZone())
+        ) {
+            throw BadField::of(
+                'cable',
+                $typed,
+                'one step a session',
+                'This length is from today: never two steps in one session.',
+            );
         }
     }
 }

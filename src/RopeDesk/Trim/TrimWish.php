@@ -20,11 +20,9 @@ final readonly class TrimWish
 
     public function __construct(
         /** Left out: what somebody who links doubles would begin with. */
-        #[OneOf(School::class)]
-        public ?string $goal = null,
+        #[OneOf(School::class)] public ?string $goal = null,
         /** Off each side at once. */
-        #[ReadableLength('Step per side', leastM: 0.01, mostM: 0.03)]
-        public ?string $step = null,
+        #[ReadableLength('Step per side', leastM: 0.01, mostM: 0.03)] public ?string $step = null,
     ) {
     }
 
@@ -35,6 +33,8 @@ final readonly class TrimWish
 
     public function step(): Length
     {
-        return null === $this->step ? Length::ofMetres(self::USUAL_STEP_M) : LengthParser::parse($this->step, TrimPath::steps());
+        return null === $this->step
+            ? Length::ofMetres(self::USUAL_STEP_M)
+            : LengthParser::parse($this->step, TrimPath::steps());
     }
 }

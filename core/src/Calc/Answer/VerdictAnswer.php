@@ -22,10 +22,13 @@ final class VerdictAnswer
     {
         $catalogue = MessageCatalogue::in(LengthUnit::Centimetre);
 
-        return array_map(static fn (Verdict $verdict): array => [
-            'code' => $verdict->code,
-            'values' => $verdict->values,
-            'sentence' => $catalogue->sentence($verdict),
-        ], $verdicts);
+        return array_map(
+            static fn (Verdict $verdict): array => [
+                'code' => $verdict->code,
+                'values' => $verdict->values,
+                'sentence' => $catalogue->sentence($verdict),
+            ],
+            $verdicts,
+        );
     }
 }

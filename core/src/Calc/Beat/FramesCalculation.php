@@ -40,7 +40,13 @@ final class FramesCalculation implements Calculation
 
     public function calculate(Inputs $inputs): array
     {
-        $count = FrameCount::of($inputs->number('frames_per_s'), $inputs->whole('takeoff'), $inputs->whole('pass_1'), $inputs->whole('pass_2'), $inputs->whole('landing'));
+        $count = FrameCount::of(
+            $inputs->number('frames_per_s'),
+            $inputs->whole('takeoff'),
+            $inputs->whole('pass_1'),
+            $inputs->whole('pass_2'),
+            $inputs->whole('landing'),
+        );
 
         return [
             'flight_s' => $count->flight->seconds,

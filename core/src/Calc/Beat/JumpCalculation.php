@@ -43,7 +43,9 @@ final class JumpCalculation implements Calculation
             Field::length('cable_diameter', 0.0002, 0.05, 'outside')->required(),
             Field::length('lift', 0, 0.5, 'of the lowest point above the floor')->default(0.0),
             Field::length('margin', 0, 0.2, 'room between cable and shoe')->default(JumpGeometry::USUAL_MARGIN_M),
-            Field::number('hands_rise', 0, 0.9, 'share of the jump by which the hands rise with the body')->default(0.0),
+            Field::number('hands_rise', 0, 0.9, 'share of the jump by which the hands rise with the body')->default(
+                0.0,
+            ),
             Field::number('mass_kg', 15, 250, 'of the athlete; then the power is given too'),
             Field::length('cable_length', 0.3, 10, 'between the handles; with the span gives the drag'),
             Field::length('hand_span', 0, 5, 'between the handle tips'),
@@ -65,7 +67,9 @@ final class JumpCalculation implements Calculation
         );
         $passes = $inputs->whole('passes');
         $contact = $inputs->number('contact_s');
-        $jump = $inputs->has('jump_m') ? RopeJump::of($passes, Flight::ofHeight($inputs->number('jump_m')), $geometry, $contact) : null;
+        $jump = $inputs->has('jump_m')
+            ? RopeJump::of($passes, Flight::ofHeight($inputs->number('jump_m')), $geometry, $contact)
+            : null;
 
         return [
             'clearance_m' => $geometry->clearanceM,
@@ -91,7 +95,7 @@ final class JumpCalculation implements Calculation
             'flight_s' => $jump->flight->seconds,
             'clear_s' => $jump->clearS,
             'least_turns_per_min' => $least,
-            ...(null === $least ? ['least_turns_reason' => 'the feet are never high enough for the rope'] : []),
+            ...null === $least ? ['least_turns_reason' => 'the feet are never high enough for the rope'] : [],
             'cadence_per_min' => $jump->cadence(),
             'even_turns_per_min' => $jump->evenTurnsPerMinute(),
         ];
@@ -103,7 +107,14 @@ final class JumpCalculation implements Calculation
     private static function withRate(Inputs $inputs, int $passes, JumpGeometry $geometry, ?RopeJump $jump): array
     {
         if (!$inputs->has('turns_per_min')) {
-            return ['least_jump_m' => null, 'least_jump_reason' => 'needs turns_per_min', 'earliest_pass_s' => null, 'latest_pass_s' => null, 'late_budget_s' => null, 'late_budget_reason' => 'needs jump_m and turns_per_min'];
+            return [
+                'least_jump_m' => null,
+                'least_jump_reason' => 'needs turns_per_min',
+                'earliest_pass_s' => null,
+                'latest_pass_s' => null,
+                'late_budget_s' => null,
+                'late_budget_reason' => 'needs jump_m and turns_per_min',
+            ];
         }
         $rate = $inputs->number('turns_per_min');
         [$earliest, $latest, $budget] = $jump?->firstPass($rate) ?? [null, null, null];
@@ -113,7 +124,7 @@ final class JumpCalculation implements Calculation
             'earliest_pass_s' => $earliest,
             'latest_pass_s' => $latest,
             'late_budget_s' => $budget,
-            ...(null === $jump ? ['late_budget_reason' => 'needs jump_m'] : []),
+            ...null === $jump ? ['late_budget_reason' => 'needs jump_m'] : [],
         ];
     }
 
@@ -127,14 +138,19 @@ final class JumpCalculation implements Calculation
         if (null !== $jump && $inputs->has('cable_length_m') && $inputs->has('hand_span_m')) {
             $rope = TurningRope::ofCable($inputs->length('cable_length_m'), $inputs->length('hand_span_m'));
             // Drag does not ask what the cable weighs.
-            $drag = CableFeel::of($rope, LinearDensity::ofKilogramsPerMetre(1.0), $inputs->number('cable_diameter_m'), Rate::perMinute($jump->evenTurnsPerMinute()))->dragPowerW;
+            $drag = CableFeel::of(
+                $rope,
+                LinearDensity::ofKilogramsPerMetre(1.0),
+                $inputs->number('cable_diameter_m'),
+                Rate::perMinute($jump->evenTurnsPerMinute()),
+            )->dragPowerW;
         }
 
         return [
             'jump_power_w' => null === $jump || null === $mass ? null : $jump->jumpPowerW($mass),
-            ...(null === $jump || null === $mass ? ['jump_power_reason' => 'needs jump_m and mass_kg'] : []),
+            ...null === $jump || null === $mass ? ['jump_power_reason' => 'needs jump_m and mass_kg'] : [],
             'drag_power_w' => $drag,
-            ...(null === $drag ? ['drag_power_reason' => 'needs jump_m, cable_length_m and hand_span_m'] : []),
+            ...null === $drag ? ['drag_power_reason' => 'needs jump_m, cable_length_m and hand_span_m'] : [],
         ];
     }
 }

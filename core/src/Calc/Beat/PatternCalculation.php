@@ -68,11 +68,25 @@ final class PatternCalculation implements Calculation
             return ['jumps' => $pattern->jumps(), 'turns' => $pattern->turns(), 'contacts' => $pattern->contacts()];
         }
         if (!$inputs->has('cadence_per_min')) {
-            return ['jumps' => null, 'jumps_reason' => 'needs cadence_per_min: it works by time', 'turns' => null, 'turns_reason' => 'needs cadence_per_min', 'contacts' => null, 'contacts_reason' => 'needs cadence_per_min'];
+            return [
+                'jumps' => null,
+                'jumps_reason' => 'needs cadence_per_min: it works by time',
+                'turns' => null,
+                'turns_reason' => 'needs cadence_per_min',
+                'contacts' => null,
+                'contacts_reason' => 'needs cadence_per_min',
+            ];
         }
-        $beats = array_filter(PatternTiming::of($pattern, Rate::perMinute($inputs->number('cadence_per_min'))), static fn (Beat $beat): bool => null !== $beat->kind);
+        $beats = array_filter(
+            PatternTiming::of($pattern, Rate::perMinute($inputs->number('cadence_per_min'))),
+            static fn (Beat $beat): bool => null !== $beat->kind,
+        );
 
-        return ['jumps' => \count($beats), 'turns' => array_sum(array_map(static fn (Beat $beat): int => \count($beat->turnsS), $beats)), 'contacts' => \count($beats)];
+        return [
+            'jumps' => \count($beats),
+            'turns' => array_sum(array_map(static fn (Beat $beat): int => \count($beat->turnsS), $beats)),
+            'contacts' => \count($beats),
+        ];
     }
 
     /**
@@ -80,14 +94,19 @@ final class PatternCalculation implements Calculation
      */
     private static function tree(Pattern $pattern): array
     {
-        return array_map(static fn (PatternItem $item): array => match (true) {
-            $item instanceof JumpRun => ['jump' => $item->kind->value, 'count' => $item->count] + (null === $item->footwork ? [] : ['footwork' => $item->footwork->value]) + ($item->unbroken ? ['unbroken' => true] : []),
-            $item instanceof LadderItem => ['rungs' => array_map(self::tree(...), $item->rungs)],
-            $item instanceof Work => ['work_s' => $item->seconds, 'items' => self::tree($item->pattern)],
-            $item instanceof Rest => ['rest_s' => $item->seconds],
-            $item instanceof Group => ['times' => $item->times, 'items' => self::tree($item->pattern)],
-            default => throw new \LogicException('a pattern is made of runs, rests, work, ladders and groups'),
-        }, $pattern->items);
+        return array_map(
+            static fn (PatternItem $item): array => match (true) {
+                $item instanceof JumpRun => ['jump' => $item->kind->value, 'count' => $item->count] +
+                    (null === $item->footwork ? [] : ['footwork' => $item->footwork->value]) +
+                    ($item->unbroken ? ['unbroken' => true] : []),
+                $item instanceof LadderItem => ['rungs' => array_map(self::tree(...), $item->rungs)],
+                $item instanceof Work => ['work_s' => $item->seconds, 'items' => self::tree($item->pattern)],
+                $item instanceof Rest => ['rest_s' => $item->seconds],
+                $item instanceof Group => ['times' => $item->times, 'items' => self::tree($item->pattern)],
+                default => throw new \LogicException('a pattern is made of runs, rests, work, ladders and groups'),
+            },
+            $pattern->items,
+        );
     }
 
     /**
@@ -103,11 +122,16 @@ final class PatternCalculation implements Calculation
         }
         $beats = PatternTiming::of($pattern, Rate::perMinute($inputs->number('cadence_per_min')));
 
-        return ['beats' => array_map(static fn (Beat $beat): array => [
-            'kind' => $beat->kind?->value,
-            'at_s' => $beat->atS,
-            'turns_s' => $beat->turnsS,
-            'end_s' => $beat->endS,
-        ], $beats)];
+        return [
+            'beats' => array_map(
+                static fn (Beat $beat): array => [
+                    'kind' => $beat->kind?->value,
+                    'at_s' => $beat->atS,
+                    'turns_s' => $beat->turnsS,
+                    'end_s' => $beat->endS,
+                ],
+                $beats,
+            ),
+        ];
     }
 }

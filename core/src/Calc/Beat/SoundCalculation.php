@@ -32,7 +32,10 @@ final class SoundCalculation implements Calculation
 
     public function fields(): array
     {
-        return [Field::wav('wav', 'one jumper, phone close by, no music; at most 30 minutes')->required(), RhythmFields::targetField()];
+        return [
+            Field::wav('wav', 'one jumper, phone close by, no music; at most 30 minutes')->required(),
+            RhythmFields::targetField(),
+        ];
     }
 
     public function calculate(Inputs $inputs): array
@@ -52,7 +55,9 @@ final class SoundCalculation implements Calculation
             'confidence' => $heard->confidence,
             'heard' => $heard->verdict->code,
             'heard_says' => $says,
-            ...($heard->counts ? RhythmFields::of($heard->take, RhythmReport::of($heard->take, $target), null !== $target) : ['jumps' => null, 'jumps_reason' => $says]),
+            ...$heard->counts
+                ? RhythmFields::of($heard->take, RhythmReport::of($heard->take, $target), null !== $target)
+                : ['jumps' => null, 'jumps_reason' => $says],
         ];
     }
 }

@@ -35,7 +35,11 @@ final class SynthCalculation implements Calculation
             Field::number('cadence_per_min', 40, 220, 'jumps a minute')->default(104),
             Field::number('seconds', 2, 60, 'how long')->default(10),
             Field::number('jitter', 0, 0.2, 'how uneven: standard deviation as a share of the beat')->default(0.02),
-            Field::choice('fault', array_map(static fn (JumperFault $fault): string => $fault->value, JumperFault::cases()), 'what they do wrong')->default('none'),
+            Field::choice(
+                'fault',
+                array_map(static fn (JumperFault $fault): string => $fault->value, JumperFault::cases()),
+                'what they do wrong',
+            )->default('none'),
             Field::whole('seed', 0, 1_000_000_000, 'the same makes the same')->default(1),
             Field::number('noise_db', 0, 60, 'signal over noise')->default(30),
             Field::number('echo', 0, 0.7, 'how loud the first wall answers')->default(0.2),
@@ -46,7 +50,14 @@ final class SynthCalculation implements Calculation
     {
         $pattern = PatternText::read($inputs, 'pattern');
         $seed = $inputs->whole('seed');
-        $take = SimulatedJumper::jump($pattern, Rate::perMinute($inputs->number('cadence_per_min')), $inputs->number('seconds'), $inputs->number('jitter'), JumperFault::from($inputs->text('fault')), $seed);
+        $take = SimulatedJumper::jump(
+            $pattern,
+            Rate::perMinute($inputs->number('cadence_per_min')),
+            $inputs->number('seconds'),
+            $inputs->number('jitter'),
+            JumperFault::from($inputs->text('fault')),
+            $seed,
+        );
         $made = SyntheticTake::of($take, $inputs->number('noise_db'), $inputs->number('echo'), $seed);
         $bytes = '';
         foreach ($made->wav() as $piece) {

@@ -16,20 +16,28 @@ final class AttemptFields
 
     public static function attempts(): Field
     {
-        return Field::rows('attempts', [
-            Field::whole('reps', 0, self::MOST, 'reps done')->required(),
-            Field::choice('end', array_column(AttemptEnd::cases(), 'value'), 'how it ended')->required(),
-            self::age(),
-        ], 'single goes');
+        return Field::rows(
+            'attempts',
+            [
+                Field::whole('reps', 0, self::MOST, 'reps done')->required(),
+                Field::choice('end', array_column(AttemptEnd::cases(), 'value'), 'how it ended')->required(),
+                self::age(),
+            ],
+            'single goes',
+        );
     }
 
     public static function sets(string $name = 'sets', string $meaning = 'sets of which only the sums are known'): Field
     {
-        return Field::rows($name, [
-            Field::whole('reps', 0, self::MOST, 'reps of the whole set')->required(),
-            Field::whole('misses', 0, self::MOST, 'misses in it')->required(),
-            self::age(),
-        ], $meaning);
+        return Field::rows(
+            $name,
+            [
+                Field::whole('reps', 0, self::MOST, 'reps of the whole set')->required(),
+                Field::whole('misses', 0, self::MOST, 'misses in it')->required(),
+                self::age(),
+            ],
+            $meaning,
+        );
     }
 
     /**
@@ -38,7 +46,14 @@ final class AttemptFields
     public static function counted(Inputs $inputs): array
     {
         return [
-            ...array_map(static fn (Inputs $row): CountedReps => CountedReps::attempt($row->whole('reps'), AttemptEnd::from($row->text('end')), $row->number('days_ago')), $inputs->rows('attempts')),
+            ...array_map(
+                static fn (Inputs $row): CountedReps => CountedReps::attempt(
+                    $row->whole('reps'),
+                    AttemptEnd::from($row->text('end')),
+                    $row->number('days_ago'),
+                ),
+                $inputs->rows('attempts'),
+            ),
             ...self::sums($inputs, 'sets'),
         ];
     }
@@ -48,7 +63,14 @@ final class AttemptFields
      */
     public static function sums(Inputs $inputs, string $name): array
     {
-        return array_map(static fn (Inputs $row): CountedReps => CountedReps::sum($row->whole('reps'), $row->whole('misses'), $row->number('days_ago')), $inputs->rows($name));
+        return array_map(
+            static fn (Inputs $row): CountedReps => CountedReps::sum(
+                $row->whole('reps'),
+                $row->whole('misses'),
+                $row->number('days_ago'),
+            ),
+            $inputs->rows($name),
+        );
     }
 
     private static function age(): Field

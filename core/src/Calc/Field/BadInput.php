@@ -11,8 +11,12 @@ use Zumbo\Core\Measure\CoreException;
  */
 final class BadInput extends \InvalidArgumentException implements CoreException
 {
-    private function __construct(string $message, public readonly string $field, public readonly string $given, public readonly string $accepted)
-    {
+    private function __construct(
+        string $message,
+        public readonly string $field,
+        public readonly string $given,
+        public readonly string $accepted,
+    ) {
         parent::__construct($message);
     }
 

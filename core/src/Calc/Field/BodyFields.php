@@ -20,21 +20,37 @@ final class BodyFields
     {
         $range = Body::statures();
 
-        return Field::length('stature', $range->least->metres(), $range->most->metres(), 'height of the athlete')->alias('height');
+        return Field::length(
+            'stature',
+            $range->least->metres(),
+            $range->most->metres(),
+            'height of the athlete',
+        )->alias('height');
     }
 
     public static function landmarks(): Field
     {
         $names = array_map(static fn (Landmark $landmark): string => $landmark->value, Landmark::cases());
 
-        return Field::lengthsByName('landmarks', $names, 0.3, 2.3, 'heights the coach has taped; each wins over its estimate');
+        return Field::lengthsByName(
+            'landmarks',
+            $names,
+            0.3,
+            2.3,
+            'heights the coach has taped; each wins over its estimate',
+        );
     }
 
     public static function handle(): Field
     {
         $range = Handle::lengths();
 
-        return Field::length('handle_length', $range->least->metres(), $range->most->metres(), 'length of one handle')->default(Handle::USUAL_LENGTH_M);
+        return Field::length(
+            'handle_length',
+            $range->least->metres(),
+            $range->most->metres(),
+            'length of one handle',
+        )->default(Handle::USUAL_LENGTH_M);
     }
 
     public static function stance(): Field
@@ -44,7 +60,9 @@ final class BodyFields
 
     public static function stage(): Field
     {
-        return Field::choice('stage', array_column(Stage::cases(), 'value'), 'stage on the path')->default(Stage::Jump->value);
+        return Field::choice('stage', array_column(Stage::cases(), 'value'), 'stage on the path')->default(
+            Stage::Jump->value,
+        );
     }
 
     public static function bodyOf(Inputs $inputs): Body

@@ -142,7 +142,11 @@ final readonly class Field
         $range = \sprintf('between %s and %s', (float) $this->least, (float) $this->most);
 
         return match ($this->kind) {
-            FieldKind::Length => \sprintf('a length from %s to %s m, like 1.75 m, 175 cm or 5\'9"', (float) $this->least, (float) $this->most),
+            FieldKind::Length => \sprintf(
+                'a length from %s to %s m, like 1.75 m, 175 cm or 5\'9"',
+                (float) $this->least,
+                (float) $this->most,
+            ),
             FieldKind::Number => ($this->whole ? 'a whole number ' : 'a number ').$range,
             FieldKind::Numbers => 'numbers '.$range,
             FieldKind::Choice => 'one of '.implode(', ', $this->choices),
@@ -167,8 +171,17 @@ final readonly class Field
     private function with(?bool $required = null, float|string|null $default = null, ?array $aliases = null): self
     {
         return new self(
-            $this->name, $this->kind, $this->meaning, $this->least, $this->most,
-            $default ?? $this->default, $required ?? $this->required, $aliases ?? $this->aliases, $this->choices, $this->fields, $this->whole,
+            $this->name,
+            $this->kind,
+            $this->meaning,
+            $this->least,
+            $this->most,
+            $default ?? $this->default,
+            $required ?? $this->required,
+            $aliases ?? $this->aliases,
+            $this->choices,
+            $this->fields,
+            $this->whole,
         );
     }
 }

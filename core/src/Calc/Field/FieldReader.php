@@ -30,7 +30,12 @@ final class FieldReader
     {
         $values = [];
         foreach ($fields as $field) {
-            $names = array_values(array_filter([$field->name, ...$field->aliases], static fn (string $name): bool => \array_key_exists($name, $raw)));
+            $names = array_values(
+                array_filter(
+                    [$field->name, ...$field->aliases],
+                    static fn (string $name): bool => \array_key_exists($name, $raw),
+                ),
+            );
             if (\count($names) > 1) {
                 throw BadInput::of($names[1], $raw[$names[1]], 'is given twice, also as '.$names[0]);
             }
@@ -56,18 +61,28 @@ final class FieldReader
     /**
      * @return float|string|list<float>|list<string>|array<string, float>|list<list<float|null>>|Inputs|list<Inputs>|\Traversable<mixed>
      */
-    private static function value(Field $field, string $written, mixed $given, string $within): float|string|array|Inputs|\Traversable
-    {
+    private static function value(
+        Field $field,
+        string $written,
+        mixed $given,
+        string $within,
+    ): float|string|array|Inputs|\Traversable {
         $name = $within.$written;
 
         return match ($field->kind) {
-            FieldKind::Length => $written === $field->name ? self::number($field, $name, $given) : self::length($field, $name, $given),
+            FieldKind::Length => $written === $field->name
+                ? self::number($field, $name, $given)
+                : self::length($field, $name, $given),
             FieldKind::Number => self::number($field, $name, $given),
             FieldKind::Numbers => self::numbers($field, self::decoded($given)),
-            FieldKind::Choice => \is_string($given) && \in_array($given, $field->choices, true) ? $given : throw BadInput::of($name, $given, $field->accepted()),
+            FieldKind::Choice => \is_string($given) && \in_array($given, $field->choices, true)
+                ? $given
+                : throw BadInput::of($name, $given, $field->accepted()),
             FieldKind::LengthsByName => self::byName($field, $given),
             FieldKind::Choices => self::choices($field, $name, self::decoded($given)),
-            FieldKind::Text => \is_string($given) && 1 === preg_match('/^.{0,'.(int) $field->most.'}$/us', $given) ? $given : throw BadInput::of($name, $given, $field->accepted()),
+            FieldKind::Text => \is_string($given) && 1 === preg_match('/^.{0,'.(int) $field->most.'}$/us', $given)
+                ? $given
+                : throw BadInput::of($name, $given, $field->accepted()),
             FieldKind::Wav => self::wav($field, $name, $given),
             FieldKind::Rows => self::rows($field, $name, self::decoded($given)),
             FieldKind::Table => self::table($field, $name, self::decoded($given)),
@@ -78,7 +93,12 @@ final class FieldReader
     private static function number(Field $field, string $name, mixed $given): float
     {
         $number = \is_string($given) && 1 === preg_match(self::DECIMAL, $given) ? (float) $given : $given;
-        if (!\is_int($number) && !\is_float($number) || !is_finite((float) $number) || $number < $field->least || $number > $field->most) {
+        if (
+            (!\is_int($number) && !\is_float($number))
+            || !is_finite((float) $number)
+            || $number < $field->least
+            || $number > $field->most
+        ) {
             throw BadInput::of($name, $given, $field->accepted());
         }
         if ($field->whole && (float) (int) $number !== (float) $number) {
@@ -96,7 +116,11 @@ final class FieldReader
         if (!\is_string($given)) {
             throw BadInput::of($name, $given, $field->accepted());
         }
-        $range = LengthRange::of($name, Length::ofMetres((float) $field->least), Length::ofMetres((float) $field->most));
+        $range = LengthRange::of(
+            $name,
+            Length::ofMetres((float) $field->least),
+            Length::ofMetres((float) $field->most),
+        );
         try {
             return LengthParser::parse($given, $range)->metres();
         } catch (OutOfRange $e) {
@@ -179,7 +203,9 @@ final class FieldReader
         }
         $bytes = \is_string($given) ? base64_decode($given, true) : false;
 
-        return false === $bytes || '' === $bytes ? throw BadInput::of($name, $given, $field->accepted()) : new \ArrayIterator([$bytes]);
+        return false === $bytes || '' === $bytes
+            ? throw BadInput::of($name, $given, $field->accepted())
+            : new \ArrayIterator([$bytes]);
     }
 
     /**
@@ -191,7 +217,11 @@ final class FieldReader
             throw BadInput::of($name, $given, $field->accepted().', at most '.self::MOST_LIST_ENTRIES);
         }
 
-        return array_map(static fn (int $i, mixed $row): Inputs => self::record($field, $name.'['.$i.']', $row), array_keys($given), $given);
+        return array_map(
+            static fn (int $i, mixed $row): Inputs => self::record($field, $name.'['.$i.']', $row),
+            array_keys($given),
+            $given,
+        );
     }
 
     /**
@@ -204,10 +234,21 @@ final class FieldReader
         }
         $table = [];
         foreach ($given as $i => $row) {
-            if (!\is_array($row) || !array_is_list($row) || \count($row) !== \count($table[0] ?? $row) || \count($row) > self::MOST_LIST_ENTRIES) {
+            if (
+                !\is_array($row)
+                || !array_is_list($row)
+                || \count($row) !== \count($table[0] ?? $row)
+                || \count($row) > self::MOST_LIST_ENTRIES
+            ) {
                 throw BadInput::of($name.'['.$i.']', $row, $field->accepted());
             }
-            $table[] = array_map(static fn (int $j, mixed $entry): ?float => null === $entry ? null : self::number($field, $name.'['.$i.']['.$j.']', $entry), array_keys($row), $row);
+            $table[] = array_map(
+                static fn (int $j, mixed $entry): ?float => null === $entry
+                    ? null
+                    : self::number($field, $name.'['.$i.']['.$j.']', $entry),
+                array_keys($row),
+                $row,
+            );
         }
 
         return $table;

@@ -13,12 +13,20 @@ final class HazardFields
 {
     public static function hazard(string $name, string $meaning): Field
     {
-        return Field::record($name, [
-            Field::choice('kind', ['weibull', 'constant', 'list'], 'how it goes with the position in a set')->required(),
-            Field::number('scale', 1e-3, 1e6, 'weibull: reps after which 63 % of the sets have ended'),
-            Field::number('shape', 0.05, 20, 'weibull: above 1 misses come with tiredness'),
-            Field::numbers('q', 0, 0.999999, 'constant: one number; list: q1, q2, … of which the last one goes on'),
-        ], $meaning);
+        return Field::record(
+            $name,
+            [
+                Field::choice(
+                    'kind',
+                    ['weibull', 'constant', 'list'],
+                    'how it goes with the position in a set',
+                )->required(),
+                Field::number('scale', 1e-3, 1e6, 'weibull: reps after which 63 % of the sets have ended'),
+                Field::number('shape', 0.05, 20, 'weibull: above 1 misses come with tiredness'),
+                Field::numbers('q', 0, 0.999999, 'constant: one number; list: q1, q2, … of which the last one goes on'),
+            ],
+            $meaning,
+        );
     }
 
     /** @throws BadInput when what its kind needs is missing */
@@ -36,7 +44,11 @@ final class HazardFields
             return Hazard::weibull($record->number('scale'), $record->number('shape'));
         }
         if ([] === $q || ('constant' === $record->text('kind') && 1 !== \count($q))) {
-            throw BadInput::of($name.'.q', \count($q).' numbers', 'list' === $record->text('kind') ? 'at least one number' : 'one number');
+            throw BadInput::of(
+                $name.'.q',
+                \count($q).' numbers',
+                'list' === $record->text('kind') ? 'at least one number' : 'one number',
+            );
         }
 
         return Hazard::listed($q);

@@ -79,7 +79,9 @@ final readonly class Inputs
     {
         $value = $this->values[$field] ?? [];
 
-        return \is_array($value) ? array_values(array_filter($value, static fn (mixed $row): bool => $row instanceof self)) : [];
+        return \is_array($value)
+            ? array_values(array_filter($value, static fn (mixed $row): bool => $row instanceof self))
+            : [];
     }
 
     /**
@@ -89,7 +91,9 @@ final readonly class Inputs
     {
         $rows = [];
         foreach ((array) ($this->values[$field] ?? []) as $row) {
-            $rows[] = \is_array($row) ? array_map(static fn (mixed $one): ?float => \is_float($one) ? $one : null, array_values($row)) : throw new \LogicException('no table in '.$field);
+            $rows[] = \is_array($row)
+                ? array_map(static fn (mixed $one): ?float => \is_float($one) ? $one : null, array_values($row))
+                : throw new \LogicException('no table in '.$field);
         }
 
         return $rows;
@@ -101,7 +105,9 @@ final readonly class Inputs
     public function bytes(string $field): iterable
     {
         $value = $this->values[$field] ?? null;
-        foreach ($value instanceof \Traversable ? $value : throw new \LogicException('no file in '.$field) as $piece) {
+        foreach (
+            $value instanceof \Traversable ? $value : throw new \LogicException('no file in '.$field) as $piece
+        ) {
             yield \is_string($piece) ? $piece : throw new \LogicException('no bytes in '.$field);
         }
     }

@@ -38,7 +38,11 @@ final class FaultCalculation implements Calculation
         return [
             Field::choices('signs', array_column(Sign::cases(), 'value'), 'what was noticed')->required(),
             BodyFields::stage(),
-            Field::choice('rope_checked', ['yes', 'no'], 'since its last change, and the athlete has not grown')->default('no'),
+            Field::choice(
+                'rope_checked',
+                ['yes', 'no'],
+                'since its last change, and the athlete has not grown',
+            )->default('no'),
         ];
     }
 
@@ -48,7 +52,11 @@ final class FaultCalculation implements Calculation
         if ([] === $signs) {
             throw BadInput::missing('signs', 'at least one sign');
         }
-        $diagnosis = Diagnosis::of($signs, Stage::from($inputs->text('stage')), 'yes' === $inputs->text('rope_checked'));
+        $diagnosis = Diagnosis::of(
+            $signs,
+            Stage::from($inputs->text('stage')),
+            'yes' === $inputs->text('rope_checked'),
+        );
         $first = $diagnosis->ranked[0]->fault;
 
         return [
@@ -57,7 +65,7 @@ final class FaultCalculation implements Calculation
             'cue' => $first->cue,
             'drill' => $first->drill,
             'step_back' => $first->stepBack?->value,
-            ...(null === $first->stepBack ? ['step_back_reason' => $first->why] : []),
+            ...null === $first->stepBack ? ['step_back_reason' => $first->why] : [],
             'advice' => VerdictAnswer::of([$diagnosis->advice]),
         ];
     }
@@ -71,7 +79,14 @@ final class FaultCalculation implements Calculation
             'fault' => $ranked->fault->code,
             'share' => $ranked->share,
             'why' => $ranked->fault->why,
-            'signs' => array_map(static fn (Evidence $evidence): array => ['sign' => $evidence->sign->value, 'weight' => $evidence->weight->value, 'reason' => $evidence->reason], $ranked->evidence),
+            'signs' => array_map(
+                static fn (Evidence $evidence): array => [
+                    'sign' => $evidence->sign->value,
+                    'weight' => $evidence->weight->value,
+                    'reason' => $evidence->reason,
+                ],
+                $ranked->evidence,
+            ),
         ];
     }
 }

@@ -37,20 +37,30 @@ final class GateCalculation implements Calculation
 
     public function fields(): array
     {
-        $stages = array_values(array_filter(Stage::cases(), static fn (Stage $stage): bool => null !== GateTable::of($stage)));
+        $stages = array_values(
+            array_filter(Stage::cases(), static fn (Stage $stage): bool => null !== GateTable::of($stage)),
+        );
 
         return [
             Field::choice('stage', array_column($stages, 'value'), 'stage on the path')->required(),
             AttemptFields::attempts(),
             AttemptFields::sets(),
-            Field::rows('tries', [
-                Field::whole('clean', 0, self::MOST, 'clean ones')->required(),
-                Field::whole('tries', 1, self::MOST, 'tries in all')->required(),
-            ], 'tries that are clean or not'),
-            Field::rows('holds', [
-                Field::whole('seconds', 1, self::MOST, 'seconds held')->required(),
-                Field::whole('misses', 0, self::MOST, 'misses in it')->required(),
-            ], 'timed holds'),
+            Field::rows(
+                'tries',
+                [
+                    Field::whole('clean', 0, self::MOST, 'clean ones')->required(),
+                    Field::whole('tries', 1, self::MOST, 'tries in all')->required(),
+                ],
+                'tries that are clean or not',
+            ),
+            Field::rows(
+                'holds',
+                [
+                    Field::whole('seconds', 1, self::MOST, 'seconds held')->required(),
+                    Field::whole('misses', 0, self::MOST, 'misses in it')->required(),
+                ],
+                'timed holds',
+            ),
             Field::whole('rough_last', 0, self::MOST, 'how many of the newest entries were rough')->default(0.0),
             Field::whole('count', 1, 10_000, 'another count than the stage\'s'),
         ];
@@ -60,9 +70,15 @@ final class GateCalculation implements Calculation
     {
         $stage = Stage::from($inputs->text('stage'));
         $usual = GateTable::of($stage) ?? throw new \LogicException('the last stage has no gate');
-        $gate = $inputs->has('count') ? new Gate($usual->countKind, $inputs->whole('count'), $usual->tries, $usual->quality) : $usual;
+        $gate = $inputs->has('count')
+            ? new Gate($usual->countKind, $inputs->whole('count'), $usual->tries, $usual->quality)
+            : $usual;
         if (CountKind::Tries === $gate->countKind && $gate->count > $gate->tries) {
-            throw BadInput::of('count', $inputs->number('count'), \sprintf('at most %d, the number of tries', $gate->tries));
+            throw BadInput::of(
+                'count',
+                $inputs->number('count'),
+                \sprintf('at most %d, the number of tries', $gate->tries),
+            );
         }
         $outlook = GateOutlook::of($stage, $gate, self::entries($inputs));
 
@@ -73,7 +89,7 @@ final class GateCalculation implements Calculation
             'chance_interval_80' => $outlook->interval,
             'entries' => $outlook->entries,
             'more' => $outlook->more,
-            ...(null === $outlook->more ? ['more_reason' => 'more than fifty'] : []),
+            ...null === $outlook->more ? ['more_reason' => 'more than fifty'] : [],
             'open' => $outlook->open,
             'sentences' => VerdictAnswer::of([$outlook->outlook, $outlook->basis, $outlook->next]),
         ];
@@ -85,12 +101,31 @@ final class GateCalculation implements Calculation
     private static function entries(Inputs $inputs): array
     {
         $all = [
-            ...array_map(static fn (CountedReps $counted): array => [CountKind::Streak, $counted], AttemptFields::counted($inputs)),
-            ...array_map(static fn (Inputs $row): array => [CountKind::Tries, CountedReps::counted($row->whole('clean'), max(0, $row->whole('tries') - $row->whole('clean')))], $inputs->rows('tries')),
-            ...array_map(static fn (Inputs $row): array => [CountKind::Hold, CountedReps::counted($row->whole('seconds'), $row->whole('misses'))], $inputs->rows('holds')),
+            ...array_map(
+                static fn (CountedReps $counted): array => [CountKind::Streak, $counted],
+                AttemptFields::counted($inputs),
+            ),
+            ...array_map(
+                static fn (Inputs $row): array => [
+                    CountKind::Tries,
+                    CountedReps::counted($row->whole('clean'), max(0, $row->whole('tries') - $row->whole('clean'))),
+                ],
+                $inputs->rows('tries'),
+            ),
+            ...array_map(
+                static fn (Inputs $row): array => [
+                    CountKind::Hold,
+                    CountedReps::counted($row->whole('seconds'), $row->whole('misses')),
+                ],
+                $inputs->rows('holds'),
+            ),
         ];
         $clean = \count($all) - $inputs->whole('rough_last');
 
-        return array_map(static fn (int $i, array $entry): Entry => new Entry($entry[0], $entry[1], $i < $clean), array_keys($all), $all);
+        return array_map(
+            static fn (int $i, array $entry): Entry => new Entry($entry[0], $entry[1], $i < $clean),
+            array_keys($all),
+            $all,
+        );
     }
 }

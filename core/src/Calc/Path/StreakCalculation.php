@@ -33,10 +33,14 @@ final class StreakCalculation implements Calculation
         return [
             AttemptFields::attempts(),
             AttemptFields::sets(),
-            Field::record('prior', [
-                Field::number('alpha', 1e-6, 1e6, 'successes believed in beforehand')->required(),
-                Field::number('beta', 1e-6, 1e6, 'misses believed in beforehand')->required(),
-            ], 'what is believed beforehand; left out: what is usual at the stage'),
+            Field::record(
+                'prior',
+                [
+                    Field::number('alpha', 1e-6, 1e6, 'successes believed in beforehand')->required(),
+                    Field::number('beta', 1e-6, 1e6, 'misses believed in beforehand')->required(),
+                ],
+                'what is believed beforehand; left out: what is usual at the stage',
+            ),
             BodyFields::stage(),
             Field::numbers('targets', 1, 10_000, 'streaks asked about'),
         ];
@@ -45,7 +49,10 @@ final class StreakCalculation implements Calculation
     public function calculate(Inputs $inputs): array
     {
         $given = $inputs->record('prior');
-        $prior = null === $given ? Prior::forStage(Stage::from($inputs->text('stage'))) : Prior::of($given->number('alpha'), $given->number('beta'));
+        $prior =
+            null === $given
+                ? Prior::forStage(Stage::from($inputs->text('stage')))
+                : Prior::of($given->number('alpha'), $given->number('beta'));
         $posterior = Posterior::of($prior, AttemptFields::counted($inputs));
 
         return [
@@ -54,7 +61,10 @@ final class StreakCalculation implements Calculation
             'mean' => $posterior->chance->mean(),
             'interval_95' => $posterior->interval(),
             'entries' => $posterior->entries,
-            'targets' => array_map(static fn (float $reps): array => self::target($posterior, (int) $reps), array_values($inputs->numbers('targets'))),
+            'targets' => array_map(
+                static fn (float $reps): array => self::target($posterior, (int) $reps),
+                array_values($inputs->numbers('targets')),
+            ),
         ];
     }
 
@@ -72,7 +82,11 @@ final class StreakCalculation implements Calculation
             'chance_interval_95' => [$low ** $reps, $high ** $reps],
             ...self::finite('expected_reps', $posterior->expectedReps($reps), $reason),
             ...self::finite('expected_tries', $posterior->expectedTries($reps), $reason),
-            ...self::finite('median_reps', Posterior::repsToStreak($posterior->chance->quantile(0.5), $reps), 'more reps than a number can hold'),
+            ...self::finite(
+                'median_reps',
+                Posterior::repsToStreak($posterior->chance->quantile(0.5), $reps),
+                'more reps than a number can hold',
+            ),
         ];
     }
 

@@ -31,13 +31,18 @@ final class SurvivalCalculation implements Calculation
 
     public function calculate(Inputs $inputs): array
     {
-        return ['rows' => array_map(static fn (KaplanMeier $row): array => [
-            'reps' => $row->time,
-            'at_risk' => $row->atRisk,
-            'misses' => $row->misses,
-            'survival' => $row->survival,
-            'standard_error' => $row->standardError,
-            ...(null === $row->standardError ? ['standard_error_reason' => 'nobody is left'] : []),
-        ], KaplanMeier::ofGoes(AttemptFields::counted($inputs)))];
+        return [
+            'rows' => array_map(
+                static fn (KaplanMeier $row): array => [
+                    'reps' => $row->time,
+                    'at_risk' => $row->atRisk,
+                    'misses' => $row->misses,
+                    'survival' => $row->survival,
+                    'standard_error' => $row->standardError,
+                    ...null === $row->standardError ? ['standard_error_reason' => 'nobody is left'] : [],
+                ],
+                KaplanMeier::ofGoes(AttemptFields::counted($inputs)),
+            ),
+        ];
     }
 }

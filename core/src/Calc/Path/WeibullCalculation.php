@@ -38,7 +38,13 @@ final class WeibullCalculation implements Calculation
         if (!$fit instanceof WeibullFit) {
             $reason = VerdictAnswer::of([$fit])[0];
 
-            return ['scale' => null, 'scale_reason' => $reason['sentence'], 'shape' => null, 'shape_reason' => $reason['sentence'], 'refusal' => $reason];
+            return [
+                'scale' => null,
+                'scale_reason' => $reason['sentence'],
+                'shape' => null,
+                'shape_reason' => $reason['sentence'],
+                'refusal' => $reason,
+            ];
         }
 
         return [

@@ -43,7 +43,9 @@ final class ArcCalculation implements Calculation
             Field::length('other_hand_height', 0.1, 3.0, 'the right hand, when it is not as high as the left'),
             BodyFields::stature(),
             Field::length('jump', 0.0, 1.5, 'rise of the jump')->default(0.0),
-            Field::length('margin', 0.0, 1.0, 'room left under the ceiling')->default(Clearance::USUAL_CEILING_MARGIN_M),
+            Field::length('margin', 0.0, 1.0, 'room left under the ceiling')->default(
+                Clearance::USUAL_CEILING_MARGIN_M,
+            ),
             Field::number('points', 0, 1001, 'points of the shape wanted, evenly spread')->default(0.0),
             Field::numbers('x_m', -5, 5, 'distances from the middle at which the shape is wanted'),
         ];
@@ -57,11 +59,16 @@ final class ArcCalculation implements Calculation
             'arc_depth_m' => $rope->depth->metres(),
             'modulus' => $rope->modulus(),
             ...self::clearances($rope, $inputs),
-            'width_penalty_m' => array_map(static fn (WidthPenalty $penalty): array => [
-                'each_hand_m' => $penalty->eachHand->metres(),
-                'rise_m' => $penalty->rise?->metres(),
-                ...(null === $penalty->rise ? ['rise_reason' => 'the hands would be further apart than the cable is long'] : []),
-            ], WidthPenalty::shown($rope)),
+            'width_penalty_m' => array_map(
+                static fn (WidthPenalty $penalty): array => [
+                    'each_hand_m' => $penalty->eachHand->metres(),
+                    'rise_m' => $penalty->rise?->metres(),
+                    ...null === $penalty->rise
+                        ? ['rise_reason' => 'the hands would be further apart than the cable is long']
+                        : [],
+                ],
+                WidthPenalty::shown($rope),
+            ),
             'shape' => self::shape($rope, $inputs),
         ];
     }
@@ -74,12 +81,21 @@ final class ArcCalculation implements Calculation
         if (!$inputs->has('hand_height_m')) {
             $reason = 'needs hand_height_m';
 
-            return ['floor_clearance_m' => null, 'floor_clearance_reason' => $reason, 'head_clearance_m' => null, 'head_clearance_reason' => $reason, 'ceiling_m' => null, 'ceiling_reason' => $reason];
+            return [
+                'floor_clearance_m' => null,
+                'floor_clearance_reason' => $reason,
+                'head_clearance_m' => null,
+                'head_clearance_reason' => $reason,
+                'ceiling_m' => null,
+                'ceiling_reason' => $reason,
+            ];
         }
         $height = $inputs->length('hand_height_m');
         $stature = $inputs->has('stature_m') ? $inputs->length('stature_m') : null;
         $half = $rope->span->times(0.5);
-        $hands = $inputs->has('other_hand_height_m') ? Hands::at($half, $height, $half, $inputs->length('other_hand_height_m')) : Hands::level($rope->span, $height);
+        $hands = $inputs->has('other_hand_height_m')
+            ? Hands::at($half, $height, $half, $inputs->length('other_hand_height_m'))
+            : Hands::level($rope->span, $height);
         $held = HeldRope::of($rope->cable, $hands);
         $clearance = Clearance::of($held, $stature, $inputs->length('jump_m'), $inputs->length('margin_m'));
         $contact = FloorContact::of($held);
@@ -87,7 +103,7 @@ final class ArcCalculation implements Calculation
         return [
             'floor_clearance_m' => $clearance->floor->metres(),
             'head_clearance_m' => $clearance->head?->metres(),
-            ...(null === $stature ? ['head_clearance_reason' => 'needs stature_m'] : []),
+            ...null === $stature ? ['head_clearance_reason' => 'needs stature_m'] : [],
             'ceiling_m' => $clearance->ceiling->metres(),
             'dragging_m' => $contact->dragging->metres(),
             'tilt_rad' => $hands->tilt(),
@@ -100,10 +116,13 @@ final class ArcCalculation implements Calculation
      */
     private static function comesDown(HeldRope $held, ?Length $stature): array
     {
-        $ahead = null === $stature ? null : SideView::of($held, Figure::of(Body::ofStature($stature)))->aheadOfToes()?->metres();
+        $ahead =
+            null === $stature
+                ? null
+                : SideView::of($held, Figure::of(Body::ofStature($stature)))->aheadOfToes()?->metres();
         $reason = null === $stature ? 'needs stature_m' : 'passes above the floor';
 
-        return ['ahead_of_toes_m' => $ahead, ...(null === $ahead ? ['ahead_of_toes_reason' => $reason] : [])];
+        return ['ahead_of_toes_m' => $ahead, ...null === $ahead ? ['ahead_of_toes_reason' => $reason] : []];
     }
 
     /**
@@ -113,7 +132,11 @@ final class ArcCalculation implements Calculation
     {
         $xs = array_values($inputs->numbers('x_m'));
         if ([] !== $xs) {
-            return array_map(static fn (float $x, float $y): array => ['x_m' => $x, 'y_m' => $y], $xs, $rope->depthsAt($xs));
+            return array_map(
+                static fn (float $x, float $y): array => ['x_m' => $x, 'y_m' => $y],
+                $xs,
+                $rope->depthsAt($xs),
+            );
         }
         $points = (int) $inputs->number('points');
 

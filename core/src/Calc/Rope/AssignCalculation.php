@@ -34,17 +34,33 @@ final class AssignCalculation implements Calculation
     {
         return [
             Field::table('cost', -1e9, 1e9, 'by athlete and rope; null: not allowed'),
-            Field::rows('athletes', [
-                Field::text('name', 80, 'who')->required(),
-                Field::length('ideal', 0.5, 6, 'the cable they should have')->required(),
-                Field::choice('stage', array_column(Stage::cases(), 'value'), 'decides which cables are allowed')->default(Stage::Singles->value),
-                Field::text('last_rope', 40, 'tag of the rope they had last time'),
-            ], 'who is here'),
-            Field::rows('ropes', [
-                Field::text('tag', 40, 'which')->required(),
-                Field::length('cable_length', 0.5, 6, 'between the handles')->required(),
-                Field::choice('family', array_column(CableFamily::cases(), 'value'), 'family of the cable; left out: fit for everybody'),
-            ], 'what hangs on the rack'),
+            Field::rows(
+                'athletes',
+                [
+                    Field::text('name', 80, 'who')->required(),
+                    Field::length('ideal', 0.5, 6, 'the cable they should have')->required(),
+                    Field::choice(
+                        'stage',
+                        array_column(Stage::cases(), 'value'),
+                        'decides which cables are allowed',
+                    )->default(Stage::Singles->value),
+                    Field::text('last_rope', 40, 'tag of the rope they had last time'),
+                ],
+                'who is here',
+            ),
+            Field::rows(
+                'ropes',
+                [
+                    Field::text('tag', 40, 'which')->required(),
+                    Field::length('cable_length', 0.5, 6, 'between the handles')->required(),
+                    Field::choice(
+                        'family',
+                        array_column(CableFamily::cases(), 'value'),
+                        'family of the cable; left out: fit for everybody',
+                    ),
+                ],
+                'what hangs on the rack',
+            ),
         ];
     }
 
@@ -56,7 +72,15 @@ final class AssignCalculation implements Calculation
         if ($given === ([] !== $athletes || [] !== $ropes)) {
             throw BadInput::missing('cost', 'a table of costs, or athletes and ropes; one of both');
         }
-        $cost = $given ? $inputs->table('cost') : array_map(static fn (Inputs $athlete): array => array_map(static fn (Inputs $rope): ?float => self::cost($athlete, $rope), $ropes), $athletes);
+        $cost = $given
+            ? $inputs->table('cost')
+            : array_map(
+                static fn (Inputs $athlete): array => array_map(
+                    static fn (Inputs $rope): ?float => self::cost($athlete, $rope),
+                    $ropes,
+                ),
+                $athletes,
+            );
         $columns = [] === $cost ? 0 : \count($cost[0]);
         if (max(\count($cost), $columns) > self::MOST) {
             throw BadInput::of('cost', \count($cost).' × '.$columns, 'at most '.self::MOST.' of each');
@@ -65,10 +89,17 @@ final class AssignCalculation implements Calculation
         $pairs = $unserved = [];
         foreach ($found->columnOf as $row => $column) {
             if (null !== $column) {
-                $pairs[] = ['athlete' => self::called($athletes, $row, 'name'), 'rope' => self::called($ropes, $column, 'tag'), 'cost' => $cost[$row][$column]];
+                $pairs[] = [
+                    'athlete' => self::called($athletes, $row, 'name'),
+                    'rope' => self::called($ropes, $column, 'tag'),
+                    'cost' => $cost[$row][$column],
+                ];
             } else {
                 $allowed = array_filter($cost[$row], is_float(...));
-                $unserved[] = ['athlete' => self::called($athletes, $row, 'name'), 'reason' => [] === $allowed ? 'no rope is allowed' : 'every rope that is allowed serves somebody else'];
+                $unserved[] = [
+                    'athlete' => self::called($athletes, $row, 'name'),
+                    'reason' => [] === $allowed ? 'no rope is allowed' : 'every rope that is allowed serves somebody else',
+                ];
             }
         }
 

@@ -41,7 +41,11 @@ final class FitCalculation implements Calculation
             BodyFields::stature()->required(),
             BodyFields::landmarks(),
             Field::length('cable_length', 0.3, 10.0, 'cable between the handles'),
-            Field::choice('reaches', [...array_column(Landmark::cases(), 'value'), self::ABOVE], 'where the handle ends reach'),
+            Field::choice(
+                'reaches',
+                [...array_column(Landmark::cases(), 'value'), self::ABOVE],
+                'where the handle ends reach',
+            ),
             BodyFields::handle(),
             BodyFields::stance()->default(Stance::TwoFeet->value),
             BodyFields::stage(),
@@ -53,8 +57,18 @@ final class FitCalculation implements Calculation
         $body = BodyFields::bodyOf($inputs);
         $stage = Stage::from($inputs->text('stage'));
         $check = match (true) {
-            $inputs->has('cable_length_m') && $inputs->has('reaches') => throw BadInput::of('reaches', $inputs->text('reaches'), 'either this or cable_length_m, not both'),
-            $inputs->has('cable_length_m') => FitCheck::ofCable($body, Handle::ofLength($inputs->length('handle_length_m')), Stance::from($inputs->text('stance')), $inputs->length('cable_length_m'), $stage),
+            $inputs->has('cable_length_m') && $inputs->has('reaches') => throw BadInput::of(
+                'reaches',
+                $inputs->text('reaches'),
+                'either this or cable_length_m, not both',
+            ),
+            $inputs->has('cable_length_m') => FitCheck::ofCable(
+                $body,
+                Handle::ofLength($inputs->length('handle_length_m')),
+                Stance::from($inputs->text('stance')),
+                $inputs->length('cable_length_m'),
+                $stage,
+            ),
             $inputs->has('reaches') => FitCheck::ofReach($body, self::reach($body, $inputs->text('reaches')), $stage),
             default => throw BadInput::missing('cable_length', 'a length like 240 cm, or reaches=LANDMARK instead'),
         };
@@ -70,6 +84,8 @@ final class FitCalculation implements Calculation
 
     private static function reach(Body $body, string $landmark): Length
     {
-        return self::ABOVE === $landmark ? $body->stature->times(FitCheck::ABOVE_SHOULDER_SHARE) : $body->heightOf(Landmark::from($landmark))->height;
+        return self::ABOVE === $landmark
+            ? $body->stature->times(FitCheck::ABOVE_SHOULDER_SHARE)
+            : $body->heightOf(Landmark::from($landmark))->height;
     }
 }

@@ -40,24 +40,50 @@ final class RopeCalculation implements Calculation
             BodyFields::stature()->required(),
             BodyFields::landmarks(),
             BodyFields::handle(),
-            Field::choice('school', ['all', ...array_column(School::cases(), 'value')], 'one school, or all')->default('all'),
+            Field::choice('school', ['all', ...array_column(School::cases(), 'value')], 'one school, or all')->default(
+                'all',
+            ),
             BodyFields::stance(),
-            Field::choice('reading', [Reading::HandleEnd->value, Reading::CableEnd->value], 'what is held at the landmark; left out: what the school means'),
-            Field::length('spare_per_side', RopeSizing::spares()->least->metres(), RopeSizing::spares()->most->metres(), 'left on each side until the length is settled')->default(RopeSizing::USUAL_SPARE_M),
+            Field::choice(
+                'reading',
+                [Reading::HandleEnd->value, Reading::CableEnd->value],
+                'what is held at the landmark; left out: what the school means',
+            ),
+            Field::length(
+                'spare_per_side',
+                RopeSizing::spares()->least->metres(),
+                RopeSizing::spares()->most->metres(),
+                'left on each side until the length is settled',
+            )->default(RopeSizing::USUAL_SPARE_M),
             BodyFields::stage(),
-            Field::choice('trim_school', array_column(TrimSchool::cases(), 'value'), 'start long and trim, or the goal length from day one')->default(TrimSchool::StartLong->value),
+            Field::choice(
+                'trim_school',
+                array_column(TrimSchool::cases(), 'value'),
+                'start long and trim, or the goal length from day one',
+            )->default(TrimSchool::StartLong->value),
         ];
     }
 
     public function calculate(Inputs $inputs): array
     {
-        $sizing = RopeSizing::of(BodyFields::bodyOf($inputs), Handle::ofLength($inputs->length('handle_length_m')), $inputs->length('spare_per_side_m'));
+        $sizing = RopeSizing::of(
+            BodyFields::bodyOf($inputs),
+            Handle::ofLength($inputs->length('handle_length_m')),
+            $inputs->length('spare_per_side_m'),
+        );
         $stance = $inputs->has('stance') ? Stance::from($inputs->text('stance')) : null;
         $reading = $inputs->has('reading') ? Reading::from($inputs->text('reading')) : null;
         $schools = 'all' === $inputs->text('school') ? School::cases() : [School::from($inputs->text('school'))];
-        $ropes = array_map(static fn (School $school): SchoolRope => $sizing->bySchool($school, $stance, $reading), $schools);
+        $ropes = array_map(
+            static fn (School $school): SchoolRope => $sizing->bySchool($school, $stance, $reading),
+            $schools,
+        );
         usort($ropes, static fn (SchoolRope $a, SchoolRope $b): int => $a->cable->compareTo($b->cable));
-        $advice = RopeAdvice::forStage(Stage::from($inputs->text('stage')), $ropes, TrimSchool::from($inputs->text('trim_school')));
+        $advice = RopeAdvice::forStage(
+            Stage::from($inputs->text('stage')),
+            $ropes,
+            TrimSchool::from($inputs->text('trim_school')),
+        );
 
         return [
             'schools' => array_map(self::row(...), $ropes),
@@ -82,7 +108,11 @@ final class RopeCalculation implements Calculation
             'cut_length_m' => $rope->cut->metres(),
             'uncertainty_m' => $rope->uncertainty->metres(),
             'reach_m' => $rope->reach?->height->metres(),
-            'reach_reason' => null === $rope->reach ? 'the rule of height looks at no landmark' : ($rope->reach->taped ? 'taped' : 'estimated from stature'),
+            'reach_reason' => null === $rope->reach
+                    ? 'the rule of height looks at no landmark'
+                    : ($rope->reach->taped
+                        ? 'taped'
+                        : 'estimated from stature'),
             'spare_arc_m' => $rope->spareArc->metres(),
         ];
     }

@@ -44,8 +44,15 @@ final class TrimCalculation implements Calculation
             BodyFields::stature()->required(),
             BodyFields::landmarks(),
             Field::length('cable_length', 0.3, 10.0, 'cable between the handles today')->required(),
-            Field::choice('goal', array_column(School::cases(), 'value'), 'school whose length is the goal')->required()->alias('goal_school', 'school'),
-            Field::length('step_per_side', $step->least->metres(), $step->most->metres(), 'taken off each side at once')->default(self::USUAL_STEP_M),
+            Field::choice('goal', array_column(School::cases(), 'value'), 'school whose length is the goal')
+                ->required()
+                ->alias('goal_school', 'school'),
+            Field::length(
+                'step_per_side',
+                $step->least->metres(),
+                $step->most->metres(),
+                'taken off each side at once',
+            )->default(self::USUAL_STEP_M),
             BodyFields::handle(),
             BodyFields::stance(),
             AttemptFields::sets('before', 'sets with the length before the last trim'),
@@ -55,17 +62,27 @@ final class TrimCalculation implements Calculation
 
     public function calculate(Inputs $inputs): array
     {
-        $sizing = RopeSizing::of(BodyFields::bodyOf($inputs), Handle::ofLength($inputs->length('handle_length_m')), Length::ofMetres(RopeSizing::USUAL_SPARE_M));
-        $goal = $sizing->bySchool(School::from($inputs->text('goal')), $inputs->has('stance') ? Stance::from($inputs->text('stance')) : null);
+        $sizing = RopeSizing::of(
+            BodyFields::bodyOf($inputs),
+            Handle::ofLength($inputs->length('handle_length_m')),
+            Length::ofMetres(RopeSizing::USUAL_SPARE_M),
+        );
+        $goal = $sizing->bySchool(
+            School::from($inputs->text('goal')),
+            $inputs->has('stance') ? Stance::from($inputs->text('stance')) : null,
+        );
         $path = TrimPath::of($inputs->length('cable_length_m'), $goal->cable, $inputs->length('step_per_side_m'));
 
         return [
             'goal_cable_length_m' => $goal->cable->metres(),
-            'steps' => array_map(static fn (TrimStep $step): array => [
-                'cable_length_m' => $step->cable->metres(),
-                'off_per_side_m' => $step->offPerSide->metres(),
-                'gate' => VerdictAnswer::of([$step->gate])[0]['sentence'] ?? '',
-            ], $path->steps),
+            'steps' => array_map(
+                static fn (TrimStep $step): array => [
+                    'cable_length_m' => $step->cable->metres(),
+                    'off_per_side_m' => $step->offPerSide->metres(),
+                    'gate' => VerdictAnswer::of([$step->gate])[0]['sentence'] ?? '',
+                ],
+                $path->steps,
+            ),
             'advice' => VerdictAnswer::of([$path->advice]),
             ...self::outcome($inputs),
         ];
@@ -77,16 +94,25 @@ final class TrimCalculation implements Calculation
     private static function outcome(Inputs $inputs): array
     {
         if (!$inputs->has('before') && !$inputs->has('after')) {
-            return ['outcome' => null, 'outcome_reason' => 'needs before and after: sets with the length before the last trim, and since'];
+            return [
+                'outcome' => null,
+                'outcome_reason' => 'needs before and after: sets with the length before the last trim, and since',
+            ];
         }
         $outcome = TrimOutcome::of(AttemptFields::sums($inputs, 'before'), AttemptFields::sums($inputs, 'after'));
 
-        return ['outcome' => [
-            'advice' => $outcome->advice->value,
-            'chance_better' => $outcome->chanceBetter,
-            'more_entries' => $outcome->moreEntries,
-            ...(null === $outcome->moreEntries ? ['more_entries_reason' => 'too little was logged before the trim, or more than 500 would be needed'] : []),
-            'reason' => VerdictAnswer::of([$outcome->reason])[0]['sentence'] ?? '',
-        ]];
+        return [
+            'outcome' => [
+                'advice' => $outcome->advice->value,
+                'chance_better' => $outcome->chanceBetter,
+                'more_entries' => $outcome->moreEntries,
+                ...null === $outcome->moreEntries
+                    ? [
+                        'more_entries_reason' => 'too little was logged before the trim, or more than 500 would be needed',
+                    ]
+                    : [],
+                'reason' => VerdictAnswer::of([$outcome->reason])[0]['sentence'] ?? '',
+            ],
+        ];
     }
 }

@@ -35,7 +35,11 @@ final class IntervalCalculation implements Calculation
             Field::whole('work_s', 1, IntervalSet::LONGEST_S, 'work'),
             Field::whole('rest_s', 0, IntervalSet::LONGEST_S, 'rest after it'),
             Field::whole('rounds', 1, IntervalSet::MOST_ROUNDS, 'times, or times through all stations'),
-            Field::rows('stations', [Field::text('name', IntervalSet::LONGEST_NAME, 'what is done there')->required()], 'stations of a circuit'),
+            Field::rows(
+                'stations',
+                [Field::text('name', IntervalSet::LONGEST_NAME, 'what is done there')->required()],
+                'stations of a circuit',
+            ),
             Field::number('cadence_per_min', 20, 400, 'jumps a minute while working')->default(110.0),
         ];
     }
@@ -54,7 +58,15 @@ final class IntervalCalculation implements Calculation
             'total_s' => $set->totalS(),
             'jumps' => $jumps,
             'contacts' => $jumps,
-            'phases' => array_map(static fn (ClockPhase $phase): array => ['kind' => $phase->kind->value, 'seconds' => $phase->seconds, 'round' => $phase->round, 'station' => $phase->station], $set->phases()),
+            'phases' => array_map(
+                static fn (ClockPhase $phase): array => [
+                    'kind' => $phase->kind->value,
+                    'seconds' => $phase->seconds,
+                    'round' => $phase->round,
+                    'station' => $phase->station,
+                ],
+                $set->phases(),
+            ),
         ];
     }
 
@@ -67,14 +79,25 @@ final class IntervalCalculation implements Calculation
                 throw BadInput::because('text', $inputs->text('text'), $e->getMessage(), $e->accepted);
             }
         }
-        foreach (['work_s' => 'seconds of work, or text', 'rest_s' => 'seconds of rest, or text', 'rounds' => 'how many rounds, or text'] as $field => $accepted) {
+        foreach (
+            [
+                'work_s' => 'seconds of work, or text',
+                'rest_s' => 'seconds of rest, or text',
+                'rounds' => 'how many rounds, or text',
+            ] as $field => $accepted
+        ) {
             if (!$inputs->has($field)) {
                 throw BadInput::missing($field, $accepted);
             }
         }
         $stations = array_map(static fn (Inputs $row): string => $row->text('name'), $inputs->rows('stations'));
         try {
-            return IntervalSet::of($inputs->whole('work_s'), $inputs->whole('rest_s'), $inputs->whole('rounds'), $stations);
+            return IntervalSet::of(
+                $inputs->whole('work_s'),
+                $inputs->whole('rest_s'),
+                $inputs->whole('rounds'),
+                $stations,
+            );
         } catch (IntervalError $e) {
             throw BadInput::because('stations', $e->accepted, $e->getMessage(), $e->accepted);
         }

@@ -48,20 +48,38 @@ final class LadderCalculation implements Calculation
 
     public function calculate(Inputs $inputs): array
     {
-        $ladder = Ladder::of(LadderFamily::from($inputs->text('family')), $inputs->whole('top'), JumpKind::from($inputs->text('kind')), $inputs->whole('fixed_singles'));
-        $hazard = static fn (string $name): Hazard => $inputs->has($name) ? HazardFields::of($inputs, $name) : Hazard::constant(0.0);
-        $outlook = LadderOutlook::of($ladder, $hazard('hazard_singles'), $hazard('hazard_doubles'), $inputs->number('seconds_per_single'), $inputs->number('seconds_per_double'), $inputs->number('break_s'), $inputs->number('miss_s'));
+        $ladder = Ladder::of(
+            LadderFamily::from($inputs->text('family')),
+            $inputs->whole('top'),
+            JumpKind::from($inputs->text('kind')),
+            $inputs->whole('fixed_singles'),
+        );
+        $hazard = static fn (string $name): Hazard => $inputs->has($name)
+            ? HazardFields::of($inputs, $name)
+            : Hazard::constant(0.0);
+        $outlook = LadderOutlook::of(
+            $ladder,
+            $hazard('hazard_singles'),
+            $hazard('hazard_doubles'),
+            $inputs->number('seconds_per_single'),
+            $inputs->number('seconds_per_double'),
+            $inputs->number('break_s'),
+            $inputs->number('miss_s'),
+        );
         $sum = static fn (callable $of): int => array_sum(array_map($of, $outlook->rungs));
 
         return [
-            'rungs' => array_map(static fn (RungOutlook $rung): array => [
-                'pattern' => $rung->pattern->notation(),
-                'jumps' => $rung->pattern->jumps(),
-                'turns' => $rung->pattern->turns(),
-                'chance' => $rung->chance,
-                'tries' => 1 / $rung->chance,
-                'expected_s' => $rung->expectedS,
-            ], $outlook->rungs),
+            'rungs' => array_map(
+                static fn (RungOutlook $rung): array => [
+                    'pattern' => $rung->pattern->notation(),
+                    'jumps' => $rung->pattern->jumps(),
+                    'turns' => $rung->pattern->turns(),
+                    'chance' => $rung->chance,
+                    'tries' => 1 / $rung->chance,
+                    'expected_s' => $rung->expectedS,
+                ],
+                $outlook->rungs,
+            ),
             'totals' => [
                 'rungs' => \count($outlook->rungs),
                 'jumps' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->jumps()),

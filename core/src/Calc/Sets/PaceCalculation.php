@@ -32,7 +32,9 @@ final class PaceCalculation implements Calculation
     {
         return [
             ...PaceFields::all(),
-            Field::number('fatigue_per_round', 0, 5, 'share by which each round raises the chance of a miss')->default(0.0),
+            Field::number('fatigue_per_round', 0, 5, 'share by which each round raises the chance of a miss')->default(
+                0.0,
+            ),
             Field::whole('rounds', 1, 50, 'rounds of the same reps')->default(1.0),
         ];
     }
@@ -44,7 +46,13 @@ final class PaceCalculation implements Calculation
         $total = LossDistribution::none(LossGrid::of($inputs->number('break_cost_s'), $inputs->number('miss_cost_s')));
         for ($round = 0; $round < $inputs->whole('rounds'); ++$round) {
             $tired = $hazard->times((1 + $inputs->number('fatigue_per_round')) ** $round);
-            $plan = RoundPlan::of($inputs->whole('reps'), $inputs->number('reps_per_s'), $tired, $inputs->number('miss_cost_s'), $inputs->number('break_cost_s'));
+            $plan = RoundPlan::of(
+                $inputs->whole('reps'),
+                $inputs->number('reps_per_s'),
+                $tired,
+                $inputs->number('miss_cost_s'),
+                $inputs->number('break_cost_s'),
+            );
             $rounds[] = $plan;
             $total = $total->then($plan->loss);
         }

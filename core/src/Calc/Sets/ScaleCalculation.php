@@ -34,11 +34,16 @@ final class ScaleCalculation implements Calculation
         return [
             ...PaceFields::all(),
             Field::number('singles_per_s', 0.1, 6, 'singles a second while jumping')->default(2.2),
-            HazardFields::hazard('singles_hazard', 'chance of a miss of a single; left out: '.Hazard::USUAL_SINGLES_MISS),
+            HazardFields::hazard(
+                'singles_hazard',
+                'chance of a miss of a single; left out: '.Hazard::USUAL_SINGLES_MISS,
+            ),
             Field::whole('first', 1, 1000, 'doubles before the singles; left out: half'),
             Field::number('ratio', 1, 10, 'singles for one double')->default(2.0),
             Field::number('fraction', 0.05, 1, 'share of the doubles that is kept when they are cut')->default(0.5),
-            Field::choice('aim', array_column(Aim::cases(), 'value'), 'what matters today')->default(Aim::KeepMoving->value),
+            Field::choice('aim', array_column(Aim::cases(), 'value'), 'what matters today')->default(
+                Aim::KeepMoving->value,
+            ),
         ];
     }
 
@@ -58,13 +63,16 @@ final class ScaleCalculation implements Calculation
         );
 
         return [
-            'options' => array_map(static fn (ScaledWork $way): array => [
-                'name' => $way->scaling->value,
-                'expected_s' => $way->expectedS,
-                'doubles' => $way->doubles,
-                'singles' => $way->singles,
-                'contacts' => $way->contacts(),
-            ], $ways),
+            'options' => array_map(
+                static fn (ScaledWork $way): array => [
+                    'name' => $way->scaling->value,
+                    'expected_s' => $way->expectedS,
+                    'doubles' => $way->doubles,
+                    'singles' => $way->singles,
+                    'contacts' => $way->contacts(),
+                ],
+                $ways,
+            ),
             'recommended' => ScaledWork::recommended($ways, Aim::from($inputs->text('aim')))->value,
         ];
     }
