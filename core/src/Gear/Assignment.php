@@ -74,21 +74,15 @@ final readonly class Assignment
         $match[$root] = $row;
         $distance = array_fill(0, $root, \INF);
         $from = array_fill(0, $root, $root);
-        $open = range(0, $root - 1);
-        $open = array_combine($open, $open);
-        $used = [$root];
-        $at = $root;
+        $open = array_combine(range(0, $root - 1), range(0, $root - 1));
+        $used = [$at = $root];
         do {
             $i = $match[$at];
-            $mine = $cost[$i];
-            $own = $columns + $i;
-            $next = -1;
-            $least = \INF;
+            [$mine, $own, $least, $next] = [$cost[$i], $columns + $i, \INF, -1];
             foreach ($open as $j) {
                 $price = $j < $columns ? $mine[$j] : ($j === $own ? $left : null);
                 if (null !== $price && $price - $u[$i] - $v[$j] < $distance[$j]) {
-                    $distance[$j] = $price - $u[$i] - $v[$j];
-                    $from[$j] = $at;
+                    [$distance[$j], $from[$j]] = [$price - $u[$i] - $v[$j], $at];
                 }
                 if ($distance[$j] < $least) {
                     [$least, $next] = [$distance[$j], $j];
@@ -101,10 +95,20 @@ final readonly class Assignment
             foreach ($open as $j) {
                 $distance[$j] -= $least;
             }
-            $used[] = $next;
             unset($open[$next]);
-            $at = $next;
+            $used[] = $at = $next;
         } while ($match[$at] >= 0);
+        self::turnOver($match, $from, $at, $root);
+    }
+
+    /**
+     * Along the path that ends at a free column: each column goes to the row before it.
+     *
+     * @param array<int, int> $match
+     * @param array<int, int> $from
+     */
+    private static function turnOver(array &$match, array $from, int $at, int $root): void
+    {
         for (; $at !== $root; $at = $from[$at]) {
             $match[$at] = $match[$from[$at]];
         }

@@ -35,17 +35,7 @@ final readonly class GivingPlan
      */
     public static function of(array $wishes, array $ropes): self
     {
-        $pinned = array_filter(
-            array_map(static fn (RopeWish $wish): ?string => $wish->pinnedTag, $wishes),
-            is_string(...),
-        );
-        $cost = array_map(
-            static fn (RopeWish $wish): array => array_map(
-                static fn (SharedRope $rope): ?float => self::cost($wish, $rope, $pinned),
-                $ropes,
-            ),
-            $wishes,
-        );
+        $cost = self::costs($wishes, $ropes);
         $found = Assignment::of($cost);
         $holders = [];
         foreach ($found->columnOf as $row => $column) {
@@ -56,24 +46,42 @@ final readonly class GivingPlan
         $given = $toBuy = [];
         foreach ($wishes as $i => $wish) {
             $column = $found->columnOf[$i];
-            if (null === $column) {
-                $given[] = [
-                    'wish' => $wish,
-                    'rope' => null,
-                    'reasons' => self::whyNone($wish, $ropes, $cost[$i], $holders),
-                ];
-                $toBuy[] = $wish->cable;
-                continue;
-            }
             $given[] = [
                 'wish' => $wish,
-                'rope' => $ropes[$column],
-                'reasons' => self::why($wish, $ropes, $column, $cost[$i], $holders),
+                'rope' => null === $column ? null : $ropes[$column],
+                'reasons' => null === $column
+                    ? self::whyNone($wish, $ropes, $cost[$i], $holders)
+                    : self::why($wish, $ropes, $column, $cost[$i], $holders),
             ];
+            if (null === $column) {
+                $toBuy[] = $wish->cable;
+            }
         }
         usort($toBuy, static fn (Length $a, Length $b): int => $a->compareTo($b));
 
         return new self($given, $found->served, $toBuy);
+    }
+
+    /**
+     * @param list<RopeWish>   $wishes
+     * @param list<SharedRope> $ropes
+     *
+     * @return list<list<float|null>> by wish and rope
+     */
+    private static function costs(array $wishes, array $ropes): array
+    {
+        $pinned = array_filter(
+            array_map(static fn (RopeWish $wish): ?string => $wish->pinnedTag, $wishes),
+            is_string(...),
+        );
+
+        return array_map(
+            static fn (RopeWish $wish): array => array_map(
+                static fn (SharedRope $rope): ?float => self::cost($wish, $rope, $pinned),
+                $ropes,
+            ),
+            $wishes,
+        );
     }
 
     /**
@@ -105,30 +113,9 @@ final readonly class GivingPlan
     private static function why(RopeWish $wish, array $ropes, int $column, array $cost, array $holders): array
     {
         $rope = $ropes[$column];
-        $over = $rope->cable->minus($wish->cable)->metres();
-        $code = match (true) {
-            abs($over) < self::SAME_M => 'gear.fits',
-            $over > 0 => 'gear.long',
-            default => 'gear.short',
-        };
-        $reasons = [
-            Verdict::of($code, [
-                'tag' => $rope->tag,
-                'rope_m' => $rope->cable->metres(),
-                'ideal_m' => $wish->cable->metres(),
-                'off_m' => abs($over),
-            ]),
-        ];
+        $reasons = [self::fit($wish, $rope)];
         if (null !== $wish->pinnedTag) {
-            return [
-                ...$reasons,
-                Verdict::of(
-                    null ===
-                    RopeMatch::cost($wish->cable->metres(), $wish->stage, $rope->cable->metres(), $rope->family, false)
-                        ? 'gear.pinned_misfit'
-                        : 'gear.pinned',
-                ),
-            ];
+            return [...$reasons, Verdict::of(self::suits($wish, $rope) ? 'gear.pinned' : 'gear.pinned_misfit')];
         }
         if ($wish->lastTag === $rope->tag) {
             $reasons[] = Verdict::of('gear.same_as_last');
@@ -152,6 +139,37 @@ final readonly class GivingPlan
         }
 
         return $reasons;
+    }
+
+    private static function fit(RopeWish $wish, SharedRope $rope): Verdict
+    {
+        $over = $rope->cable->minus($wish->cable)->metres();
+        $code = match (true) {
+            abs($over) < self::SAME_M => 'gear.fits',
+            $over > 0 => 'gear.long',
+            default => 'gear.short',
+        };
+
+        return Verdict::of($code, [
+            'tag' => $rope->tag,
+            'rope_m' => $rope->cable->metres(),
+            'ideal_m' => $wish->cable->metres(),
+            'off_m' => abs($over),
+        ]);
+    }
+
+    /** By length and cable alone, whoever else has it. */
+    private static function suits(RopeWish $wish, SharedRope $rope): bool
+    {
+        $cost = RopeMatch::cost(
+            $wish->cable->metres(),
+            $wish->stage,
+            $rope->cable->metres(),
+            $rope->family,
+            false,
+        );
+
+        return null !== $cost;
     }
 
     /**
@@ -181,10 +199,7 @@ final readonly class GivingPlan
             }
         }
         foreach ($ropes as $rope) {
-            if (
-                null !==
-                RopeMatch::cost($wish->cable->metres(), $wish->stage, $rope->cable->metres(), $rope->family, false)
-            ) {
+            if (self::suits($wish, $rope)) {
                 return [
                     Verdict::of($rope->isSafe() ? 'gear.held_back' : 'gear.unsafe', [
                         'tag' => $rope->tag,

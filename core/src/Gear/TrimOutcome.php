@@ -57,14 +57,7 @@ final readonly class TrimOutcome
             'after' => self::perHundred($repsAfter, $missesAfter),
         ];
         if (\count($after) < self::LEAST_ENTRIES || [] === $before) {
-            return new self(
-                TrimAdvice::Wait,
-                $better,
-                self::LEAST_ENTRIES - min(self::LEAST_ENTRIES, \count($after)),
-                [] === $before
-                    ? Verdict::of('trim.no_before')
-                    : Verdict::of('trim.wait', ['entries' => \count($after), 'least' => self::LEAST_ENTRIES]),
-            );
+            return self::wait($better, [] === $before, \count($after));
         }
         if ($better >= self::SURE || 1 - $better >= self::SURE) {
             $advice = $better >= self::SURE ? TrimAdvice::Keep : TrimAdvice::LetOut;
@@ -85,6 +78,18 @@ final readonly class TrimOutcome
             null === $more
                 ? Verdict::of('trim.never_tells', $values)
                 : Verdict::of('trim.cannot_tell', ['more' => $more] + $values),
+        );
+    }
+
+    private static function wait(float $better, bool $nothingBefore, int $entries): self
+    {
+        return new self(
+            TrimAdvice::Wait,
+            $better,
+            self::LEAST_ENTRIES - min(self::LEAST_ENTRIES, $entries),
+            $nothingBefore
+                ? Verdict::of('trim.no_before')
+                : Verdict::of('trim.wait', ['entries' => $entries, 'least' => self::LEAST_ENTRIES]),
         );
     }
 

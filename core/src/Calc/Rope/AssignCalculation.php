@@ -72,15 +72,7 @@ final class AssignCalculation implements Calculation
         if ($given === ([] !== $athletes || [] !== $ropes)) {
             throw BadInput::missing('cost', 'a table of costs, or athletes and ropes; one of both');
         }
-        $cost = $given
-            ? $inputs->table('cost')
-            : array_map(
-                static fn (Inputs $athlete): array => array_map(
-                    static fn (Inputs $rope): ?float => self::cost($athlete, $rope),
-                    $ropes,
-                ),
-                $athletes,
-            );
+        $cost = $given ? $inputs->table('cost') : self::costs($athletes, $ropes);
         $columns = [] === $cost ? 0 : \count($cost[0]);
         if (max(\count($cost), $columns) > self::MOST) {
             throw BadInput::of('cost', \count($cost).' × '.$columns, 'at most '.self::MOST.' of each');
@@ -114,6 +106,23 @@ final class AssignCalculation implements Calculation
     private static function called(array $rows, int $at, string $field): string|int
     {
         return isset($rows[$at]) ? $rows[$at]->text($field) : $at;
+    }
+
+    /**
+     * @param list<Inputs> $athletes
+     * @param list<Inputs> $ropes
+     *
+     * @return list<list<float|null>> by athlete and rope
+     */
+    private static function costs(array $athletes, array $ropes): array
+    {
+        return array_map(
+            static fn (Inputs $athlete): array => array_map(
+                static fn (Inputs $rope): ?float => self::cost($athlete, $rope),
+                $ropes,
+            ),
+            $athletes,
+        );
     }
 
     private static function cost(Inputs $athlete, Inputs $rope): ?float

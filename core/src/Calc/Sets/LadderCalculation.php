@@ -66,7 +66,6 @@ final class LadderCalculation implements Calculation
             $inputs->number('break_s'),
             $inputs->number('miss_s'),
         );
-        $sum = static fn (callable $of): int => array_sum(array_map($of, $outlook->rungs));
 
         return [
             'rungs' => array_map(
@@ -80,17 +79,27 @@ final class LadderCalculation implements Calculation
                 ],
                 $outlook->rungs,
             ),
-            'totals' => [
-                'rungs' => \count($outlook->rungs),
-                'jumps' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->jumps()),
-                'turns' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->turns()),
-                'contacts' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts()),
-                'tries' => $outlook->tries(),
-                'clean_s' => $outlook->cleanS(),
-                'expected_jumps' => $outlook->expectedJumps(),
-            ],
+            'totals' => self::totals($outlook),
             'chance_all' => $outlook->chanceOfAll(),
             'expected_s' => $outlook->expectedS(),
+        ];
+    }
+
+    /**
+     * @return array<string, int|float>
+     */
+    private static function totals(LadderOutlook $outlook): array
+    {
+        $sum = static fn (callable $of): int => array_sum(array_map($of, $outlook->rungs));
+
+        return [
+            'rungs' => \count($outlook->rungs),
+            'jumps' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->jumps()),
+            'turns' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->turns()),
+            'contacts' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts()),
+            'tries' => $outlook->tries(),
+            'clean_s' => $outlook->cleanS(),
+            'expected_jumps' => $outlook->expectedJumps(),
         ];
     }
 }
