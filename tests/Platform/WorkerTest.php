@@ -25,13 +25,13 @@ final class WorkerTest extends KernelTestCase
         self::assertNotFalse($connection->fetchOne('SELECT 1'));
         self::service(Worker::class)->recover(new \RuntimeException('the database was away'));
         self::assertSame(
-            JobState::Refused,
+            JobState::Failed,
             $this->stateAfterWork($id),
-            'a job that nobody does is refused, and the worker goes on',
+            'a job that nobody does fails, and the worker goes on',
         );
         self::assertStringNotContainsString(
             'nobody does',
-            (string) self::service(Connection::class)->fetchOne('SELECT result FROM job WHERE id = ?', [
+            (string) self::service(Connection::class)->fetchOne('SELECT fault FROM job WHERE id = ?', [
                 $id->toBinary(),
             ]),
             'a fault of ours is not explained to coaches',
@@ -46,12 +46,25 @@ final class WorkerTest extends KernelTestCase
         $set = static fn (string $sql) => $connection->executeStatement("UPDATE job SET $sql WHERE id = ?", [
             $id->toBinary(),
         ]);
-        $set("state = 'writing', tries = 1, beat_at = UTC_TIMESTAMP()");
+        $set("state = 'writing', tries = 3, beat_at = UTC_TIMESTAMP()");
         self::assertSame(JobState::Writing, $this->stateAfterWork($id), 'somebody is at it');
-        $set("tries = 3, beat_at = '2020-01-01 00:00:00'");
-        self::assertSame(JobState::Writing, $this->stateAfterWork($id), 'three times is enough');
-        $set('tries = 1');
-        self::assertSame(JobState::Refused, $this->stateAfterWork($id));
+        $set("tries = 2, beat_at = '2020-01-01 00:00:00'");
+        self::assertSame(JobState::Failed, $this->stateAfterWork($id));
+        self::assertSame('3', (string) $this->column($id, 'tries'), 'it was taken up once more');
+    }
+
+    /** Three workers died of it: it ends as failed and says so, instead of standing as "reading" for ever. */
+    public function testAJobThatKeepsKillingItsWorkerEndsAsFailed(): void
+    {
+        $id = $this->job('nothing');
+        self::service(Connection::class)->executeStatement(
+            "UPDATE job SET state = 'reading', tries = 3, beat_at = '2020-01-01 00:00:00' WHERE id = ?",
+            [$id->toBinary()],
+        );
+        self::assertSame(JobState::Failed, $this->stateAfterWork($id));
+        self::assertSame('', $this->column($id, 'file'), 'the file may hold names');
+        self::assertStringContainsString('each of 3 times and has given up', (string) $this->column($id, 'fault'));
+        self::assertSame('3', (string) $this->column($id, 'tries'), 'and nobody took it up a fourth time');
     }
 
     /** Between a coach's look and their "call it off" the worker may have taken the job: then it is asked, not overwritten. */
@@ -85,10 +98,18 @@ final class WorkerTest extends KernelTestCase
         ]);
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
-        self::service(JobQueue::class)->add($id, $kind, $gym, 'json', '{}');
+        self::service(JobQueue::class)->add($id, $kind, $gym, new \stdClass(), '{}');
         $scope->leave();
 
         return $id;
+    }
+
+    private function column(UuidV7 $id, string $column): string|int|null
+    {
+        $value = self::service(Connection::class)->fetchOne("SELECT $column FROM job WHERE id = ?", [$id->toBinary()]);
+        self::assertTrue(null === $value || \is_string($value) || \is_int($value));
+
+        return $value;
     }
 
     private function stateAfterWork(UuidV7 $id): JobState

@@ -33,6 +33,14 @@ final class RecordingsApiTest extends ApiTestCase
         self::assertCount(\count($truth['landings_s']), $heard['heard']['landingsS']);
         self::assertCount(\count($truth['turns_s']), $heard['heard']['turnsS']);
         self::assertCount(\count($heard['heard']['ticks']), $heard['heard']['thuds']);
+        self::assertSame(
+            $this->send('POST', '/api/takes/read', [
+                'turnsS' => $heard['heard']['turnsS'],
+                'landingsS' => $heard['heard']['landingsS'],
+            ]),
+            $heard['heard']['report'],
+            'the first strip needs no second request',
+        );
         self::assertEqualsWithDelta(8.0, $heard['heard']['columnS'] * \count($heard['heard']['ticks']), 0.1);
         $this->send('GET', "/api/recordings/$id/sound.wav");
         $this->assertStatus(404);
@@ -127,6 +135,26 @@ final class RecordingsApiTest extends ApiTestCase
         self::assertSame('refused', $heard['state']);
         self::assertSame('The file is cut off: it says 8.0 s of sound and holds 3.1 s.', $heard['fault']);
         self::assertFalse($heard['kept']);
+    }
+
+    public function testOneThatItsWorkersDiedOfIsGivenUpAndItsSoundIsGone(): void
+    {
+        $gym = $this->signInto();
+        $id = self::id();
+        $this->sendFile($id, self::file('s16-8000-1.wav'), '?keep=1');
+        self::connection()->executeStatement(
+            "UPDATE job SET state = 'reading', tries = 3, beat_at = '2020-01-01 00:00:00' WHERE id = UNHEX(?)",
+            [str_replace('-', '', $id)],
+        );
+        self::workOff();
+        $failed = $this->send('GET', '/api/recordings/'.$id);
+        self::assertSame(['failed', false], [$failed['state'], $failed['kept']]);
+        self::assertStringContainsString('has given up', $failed['fault']);
+        self::assertNull($failed['heard']);
+        $scope = self::service(GymScope::class);
+        $scope->enter($gym);
+        self::assertFalse(self::service(RecordingFiles::class)->has(UuidV7::fromString($id)));
+        $scope->leave();
     }
 
     public function testFilesOfOneGymAreNotThoseOfAnother(): void

@@ -7,6 +7,7 @@ namespace Zumbo\App\Tests\Rhythm;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Job\Job;
 use Zumbo\App\Platform\Job\JobCancelled;
+use Zumbo\App\Platform\Job\JobCodec;
 use Zumbo\App\Platform\Job\JobQueue;
 use Zumbo\App\Platform\Job\JobState;
 use Zumbo\App\Platform\Job\Progress;
@@ -14,6 +15,7 @@ use Zumbo\App\Platform\Live\LiveEvents;
 use Zumbo\App\Rhythm\Sensor\Pace;
 use Zumbo\App\Rhythm\Sensor\RunSensor;
 use Zumbo\App\Rhythm\Sensor\SensorInput;
+use Zumbo\App\Rhythm\Sensor\SensorTake;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class SensorApiTest extends ApiTestCase
@@ -62,11 +64,12 @@ final class SensorApiTest extends ApiTestCase
         );
         self::assertSame($input->take()->turnsS, $sent('turnsS'));
         self::assertSame($input->take()->landingsS, $sent('landingsS'));
-        self::assertSame($take['turnsS'], $sent('turnsS'));
-        self::assertEqualsWithDelta(end($take['landingsS']), $waited, 0.25, 'it takes as long as it says');
+        self::assertSame($take->turnsS, $sent('turnsS'));
+        $landingsS = $take->landingsS;
+        self::assertEqualsWithDelta(end($landingsS), $waited, 0.25, 'it takes as long as it says');
         $last = $events[\count($events) - 1];
         self::assertTrue($last['over']);
-        self::assertSame(\count($take['landingsS']) - 1, $last['jumps']);
+        self::assertSame(\count($landingsS) - 1, $last['jumps']);
         self::assertEqualsWithDelta(110, $last['cadencePerMin'], 3);
         self::assertSame($events, self::run_($input)[0]);
     }
@@ -119,7 +122,7 @@ final class SensorApiTest extends ApiTestCase
     }
 
     /**
-     * @return array{list<array<string, mixed>>, float, array<string, mixed>} events, seconds waited, result
+     * @return array{list<array<string, mixed>>, float, SensorTake} events, seconds waited, result
      */
     private static function run_(SensorInput $input, ?Progress $progress = null): array
     {
@@ -127,9 +130,9 @@ final class SensorApiTest extends ApiTestCase
             /** @var list<array<string, mixed>> */
             public array $events = [];
 
-            public function happened(Uuid $gym, array $event): void
+            public function happened(Uuid $gym, object $event): void
             {
-                $this->events[] = $event;
+                $this->events[] = get_object_vars($event);
             }
         };
         $pace = new class implements Pace {
@@ -141,11 +144,15 @@ final class SensorApiTest extends ApiTestCase
             }
         };
         $id = Uuid::fromString('01934f2e-7a4c-7cc0-98c4-dc0c0c0739ff');
+        $codec = self::service(JobCodec::class);
+        $request = $codec->write($input);
+        $state = JobState::Reading;
         $outcome = (new RunSensor($live, $pace))->work(
-            new Job($id, $id, 'sensor', JobState::Reading, $id, 'live', 0, 0, null, false, 1),
-            (string) json_encode($input),
+            new Job($codec, $id, $id, 'sensor', $state, $id, $request, 0, 0, null, null, false, 1),
+            '',
             $progress ?? Progress::unseen(),
         );
+        self::assertInstanceOf(SensorTake::class, $outcome->result);
 
         return [$live->events, $pace->waited, $outcome->result];
     }

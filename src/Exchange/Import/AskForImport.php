@@ -44,7 +44,8 @@ final readonly class AskForImport
             Subject::of('send', RunImport::KIND, $id),
             [$file->format, hash('sha256', $file->content)],
             function () use ($id, $file): void {
-                $this->queue->add($id, RunImport::KIND, $this->coach->id(), $file->format, $file->content);
+                $request = new ImportRequest($file->format);
+                $this->queue->add($id, RunImport::KIND, $this->coach->id(), $request, $file->content);
             },
         );
     }

@@ -12,4 +12,12 @@ final readonly class ImportCountView
     public function __construct(public string $table, public int $add, public int $change, public int $same)
     {
     }
+
+    /**
+     * @param array{add: int, change: int, same: int} $count
+     */
+    public static function of(string $table, array $count): self
+    {
+        return new self($table, $count['add'], $count['change'], $count['same']);
+    }
 }

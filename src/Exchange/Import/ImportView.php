@@ -36,48 +36,19 @@ final readonly class ImportView
 
     public static function of(Job $job): self
     {
-        $result = $job->result ?? [];
-        $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
-        $whole = static fn (mixed $value): int => \is_int($value) ? $value : 0;
+        $report = $job->result(ImportReport::class) ?? new ImportReport();
 
         return new self(
             $job->id->toRfc4122(),
             $job->state,
             $job->done,
             $job->total,
-            array_map(
-                static fn (array $count): ImportCountView => new ImportCountView(
-                    $text($count['table'] ?? null),
-                    $whole($count['add'] ?? null),
-                    $whole($count['change'] ?? null),
-                    $whole($count['same'] ?? null),
-                ),
-                self::records($result['counts'] ?? []),
-            ),
-            array_map(
-                static fn (array $error): RowErrorView => new RowErrorView(
-                    $text($error['where'] ?? null),
-                    $text($error['field'] ?? null),
-                    $text($error['value'] ?? null),
-                    $text($error['accepted'] ?? null),
-                    $text($error['message'] ?? null),
-                ),
-                self::records($result['errors'] ?? []),
-            ),
-            $whole($result['errorCount'] ?? null),
-            array_values(
-                array_filter(\is_array($result['examples'] ?? null) ? $result['examples'] : [], is_string(...)),
-            ),
-            isset($result['fault']) ? $text($result['fault']) : null,
+            $report->counts,
+            $report->errors,
+            $report->errorCount,
+            $report->examples,
+            $job->fault,
             $job->version(),
         );
-    }
-
-    /**
-     * @return list<array<mixed>>
-     */
-    private static function records(mixed $given): array
-    {
-        return \is_array($given) ? array_values(array_filter($given, is_array(...))) : [];
     }
 }

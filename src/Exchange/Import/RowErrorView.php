@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Import;
 
+use Zumbo\App\Exchange\Rule\RowError;
+
 /**
  * One thing that can't be taken.
  */
@@ -16,5 +18,10 @@ final readonly class RowErrorView
         public string $accepted,
         public string $message,
     ) {
+    }
+
+    public static function of(RowError $error): self
+    {
+        return new self($error->where, $error->field, $error->value, $error->accepted, $error->message);
     }
 }

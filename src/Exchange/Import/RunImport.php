@@ -37,20 +37,22 @@ final readonly class RunImport implements JobHandler
     public function work(Job $job, string $file, Progress $progress): JobOutcome
     {
         try {
-            $rows = 'csv' === $job->format ? CsvReader::read($file) : JsonReader::read($file);
+            $csv = ImportRequest::CSV === $job->request(ImportRequest::class)->format;
+            $rows = $csv ? CsvReader::read($file) : JsonReader::read($file);
         } catch (UnreadableFile $e) {
-            return new JobOutcome(JobState::Refused, self::result([], [$e->error], 1, []));
+            return JobOutcome::of(JobState::Refused, ImportReport::unreadable($e->error));
         }
         if (JobState::Reading === $job->state) {
             $plan = $this->plan->of($rows, $progress);
 
-            return new JobOutcome(
-                $plan->mayGoOn() ? JobState::Preview : JobState::Refused,
-                self::result($plan->counts, $plan->errors, $plan->errorCount, $plan->examples),
-            );
+            return self::outcome($plan, JobState::Preview);
         }
 
         return $this->written($job, $rows, $progress);
+    }
+
+    public function discard(Job $job): void
+    {
     }
 
     /**
@@ -58,7 +60,7 @@ final readonly class RunImport implements JobHandler
      */
     private function written(Job $job, array $rows, Progress $progress): JobOutcome
     {
-        $outcome = new JobOutcome(JobState::Refused, []);
+        $outcome = JobOutcome::cancelled();
         $this->writes->run(new UuidV7(), Subject::of('write', self::KIND, $job->id), null, function () use (
             $rows,
             $progress,
@@ -69,33 +71,14 @@ final readonly class RunImport implements JobHandler
             if ($plan->mayGoOn()) {
                 $this->write->of($plan, $progress);
             }
-            $outcome = new JobOutcome(
-                $plan->mayGoOn() ? JobState::Done : JobState::Refused,
-                self::result($plan->counts, $plan->errors, $plan->errorCount, $plan->examples),
-            );
+            $outcome = self::outcome($plan, JobState::Done);
         });
 
         return $outcome;
     }
 
-    /**
-     * @param array<string, array{add: int, change: int, same: int}> $counts
-     * @param list<RowError>                                         $errors
-     * @param list<string>                                           $examples
-     *
-     * @return array<string, mixed>
-     */
-    private static function result(array $counts, array $errors, int $errorCount, array $examples): array
+    private static function outcome(ImportPlan $plan, JobState $good): JobOutcome
     {
-        return [
-            'counts' => array_map(
-                static fn (string $table, array $count): array => ['table' => $table] + $count,
-                array_keys($counts),
-                $counts,
-            ),
-            'errors' => array_map(static fn (RowError $error): array => get_object_vars($error), $errors),
-            'errorCount' => $errorCount,
-            'examples' => $examples,
-        ];
+        return JobOutcome::of($plan->mayGoOn() ? $good : JobState::Refused, ImportReport::of($plan));
     }
 }

@@ -22,4 +22,7 @@ interface JobHandler
      * @throws JobCancelled
      */
     public function work(Job $job, string $file, Progress $progress): JobOutcome;
+
+    /** The job ends without having been done: what it kept outside of the table is to go. */
+    public function discard(Job $job): void;
 }

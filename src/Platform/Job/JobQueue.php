@@ -14,37 +14,48 @@ use Zumbo\App\Platform\Gym\GymScope;
 
 /**
  * The table of jobs. It has a connection of its own, so that progress is seen while the work's transaction is open. Only
- * `take()` looks across gyms: the worker serves all of them.
+ * `take()` and `takeHopeless()` look across gyms: the worker serves all of them.
  */
 final readonly class JobQueue
 {
     /** A worker that has said nothing for so long is gone, and its job is taken up again. */
     private const SILENT_S = 120;
-    private const MOST_TRIES = 3;
 
-    /** The kind of job that happens in real time. */
-    public const LIVE = 'sensor';
+    /** So often a job is taken up; a worker that dies of it every time would die for ever. */
+    public const MOST_TRIES = 3;
+
+    private const COLUMNS = 'gym_id, id, kind, state, asked_by, request, done, total, result, fault, cancelled, version';
 
     public function __construct(
-        #[Autowire(service: 'doctrine.dbal.jobs_connection')] private Connection $connection,
+        #[Autowire(service: 'doctrine.dbal.jobs_connection')]
+        private Connection $connection,
         private GymDatabase $database,
         private GymScope $scope,
         private ClockInterface $clock,
+        private JobCodec $codec,
     ) {
     }
 
-    /** In the transaction of whoever asks: a new row points at its gym, whose row that transaction holds. */
-    public function add(Uuid $id, string $kind, Uuid $askedBy, string $format, string $file): void
+    /**
+     * In the transaction of whoever asks: a new row points at its gym, whose row that transaction holds.
+     *
+     * @param object $request a DTO, read again by Job::request()
+     * @param string $file    what was sent, if anything; thrown away when the job is over
+     * @param bool   $live    happens in real time: it has a worker of its own
+     */
+    public function add(Uuid $id, string $kind, Uuid $askedBy, object $request, string $file = '', bool $live = false): void
     {
         $this->database->execute(
-            'INSERT INTO job (gym_id, id, kind, state, asked_by, format, file, created_at) VALUES (:gym, :id, :kind, :state, :by, :format, :file, :now)',
+            'INSERT INTO job (gym_id, id, kind, state, asked_by, request, file, live, created_at)
+             VALUES (:gym, :id, :kind, :state, :by, :request, :file, :live, :now)',
             [
                 'id' => $id,
                 'kind' => $kind,
                 'state' => JobState::Waiting->value,
                 'by' => $askedBy,
-                'format' => $format,
+                'request' => $this->codec->write($request),
                 'file' => $file,
+                'live' => (int) $live,
                 'now' => $this->now(),
             ],
             ['id' => UuidType::NAME, 'by' => UuidType::NAME],
@@ -60,16 +71,12 @@ final readonly class JobQueue
             ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
         );
 
-        return false === $row ? null : self::job($row);
+        return false === $row ? null : $this->job($row);
     }
 
-    public function file(Uuid $gymId, Uuid $id): string
+    public function file(Job $job): string
     {
-        $file = $this->connection->fetchOne(
-            'SELECT file FROM job WHERE gym_id = :gym AND id = :id',
-            ['gym' => $gymId, 'id' => $id],
-            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-        );
+        $file = $this->value($job, 'file');
 
         return \is_string($file) ? $file : '';
     }
@@ -77,45 +84,33 @@ final readonly class JobQueue
     /** @return bool false when the job has moved on meanwhile */
     public function move(Job $job, JobState $to): bool
     {
-        return 1 ===
-            $this->connection->executeStatement(
-                'UPDATE job SET state = :to, version = version + 1, done = 0, total = 0 WHERE gym_id = :gym AND id = :id AND state = :from',
-                ['to' => $to->value, 'from' => $job->state->value, 'gym' => $job->gymId, 'id' => $job->id],
-                ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-            );
+        return 1 === $this->update($job, 'state = :to, version = version + 1, done = 0, total = 0', [
+            'to' => $to->value,
+            'from' => $job->state->value,
+        ], 'state = :from');
     }
 
     /** @return bool false when the job has moved on meanwhile: somebody works on it */
     public function cancel(Job $job): bool
     {
-        return 1 ===
-            $this->connection->executeStatement(
-                'UPDATE job SET state = :to, version = version + 1, file = \'\' WHERE gym_id = :gym AND id = :id AND state = :from',
-                [
-                    'to' => JobState::Cancelled->value,
-                    'from' => $job->state->value,
-                    'gym' => $job->gymId,
-                    'id' => $job->id,
-                ],
-                ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-            );
+        return 1 === $this->update($job, 'state = :to, version = version + 1, file = \'\'', [
+            'to' => JobState::Cancelled->value,
+            'from' => $job->state->value,
+        ], 'state = :from');
     }
 
     /** Asks a job that is being worked on to stop. */
     public function callOff(Job $job): void
     {
-        $this->connection->executeStatement(
-            'UPDATE job SET cancelled = 1, version = version + 1 WHERE gym_id = :gym AND id = :id',
-            ['gym' => $job->gymId, 'id' => $job->id],
-            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-        );
+        $this->update($job, 'cancelled = 1, version = version + 1');
     }
 
     /** Calls off what nobody has decided about since then, and throws its file away: it may hold names. */
     public function forgetBefore(\DateTimeImmutable $instant): void
     {
         $this->connection->executeStatement(
-            'UPDATE job SET state = :cancelled, file = \'\', version = version + 1 WHERE gym_id = :gym AND state IN (:waiting, :preview) AND created_at < :instant',
+            'UPDATE job SET state = :cancelled, file = \'\', version = version + 1
+             WHERE gym_id = :gym AND state IN (:waiting, :preview) AND created_at < :instant',
             [
                 'cancelled' => JobState::Cancelled->value,
                 'waiting' => JobState::Waiting->value,
@@ -134,88 +129,111 @@ final readonly class JobQueue
      */
     public function take(bool $live = false): ?Job
     {
-        return $this->connection->transactional(function (Connection $connection) use ($live): ?Job {
-            $row = $connection->fetchAssociative(
-                'SELECT '.
-                    self::COLUMNS.
-                    ' FROM job WHERE (kind = :live) = :wanted AND (state IN (:waiting, :agreed) OR (state IN (:reading, :writing) AND beat_at < :silent AND tries < '.
-                    self::MOST_TRIES.
-                    ')) ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED',
-                [
-                    'live' => self::LIVE,
-                    'wanted' => (int) $live,
-                    'waiting' => JobState::Waiting->value,
-                    'agreed' => JobState::Agreed->value,
-                    'reading' => JobState::Reading->value,
-                    'writing' => JobState::Writing->value,
-                    'silent' => $this->clock
-                        ->now()
-                        ->modify('-'.self::SILENT_S.' seconds')
-                        ->format('Y-m-d H:i:s'),
-                ],
+        return $this->connection->transactional(function () use ($live): ?Job {
+            $job = $this->oldest(
+                'state IN (:waiting, :agreed)
+                 OR (state IN (:reading, :writing) AND beat_at < :silent AND tries < '.self::MOST_TRIES.')',
+                $live,
+                ['waiting' => JobState::Waiting->value, 'agreed' => JobState::Agreed->value],
             );
-            if (false === $row) {
+            if (null === $job) {
                 return null;
             }
-            $job = self::job($row);
-            $working = $job->state->whileWorked() ?? $job->state;
-            $connection->executeStatement(
-                'UPDATE job SET state = :to, beat_at = :now, tries = tries + 1, version = version + 1 WHERE gym_id = :gym AND id = :id',
-                ['to' => $working->value, 'now' => $this->now(), 'gym' => $job->gymId, 'id' => $job->id],
-                ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-            );
+            $taken = $job->takenUp();
+            $this->update($job, 'state = :to, beat_at = :now, tries = tries + 1, version = version + 1', [
+                'to' => $taken->state->value,
+                'now' => $this->now(),
+            ]);
 
-            return new Job(
-                $job->gymId,
-                $job->id,
-                $job->kind,
-                $working,
-                $job->askedBy,
-                $job->format,
-                0,
-                0,
-                $job->result,
-                $job->cancelled,
-                $job->version() + 1,
+            return $taken;
+        });
+    }
+
+    /** The oldest job, of any gym, whose workers died of it as often as it may be tried; it has ended when it is returned. */
+    public function takeHopeless(string $fault, bool $live = false): ?Job
+    {
+        return $this->connection->transactional(function () use ($fault, $live): ?Job {
+            $job = $this->oldest(
+                'state IN (:reading, :writing) AND beat_at < :silent AND tries >= '.self::MOST_TRIES,
+                $live,
             );
+            if (null !== $job) {
+                $this->finish($job, JobOutcome::failed($fault));
+            }
+
+            return $job;
         });
     }
 
     /** @return bool whether to go on */
     public function beat(Job $job, int $done, int $total): bool
     {
-        $this->connection->executeStatement(
-            'UPDATE job SET done = :done, total = :total, beat_at = :now WHERE gym_id = :gym AND id = :id',
-            ['done' => $done, 'total' => $total, 'now' => $this->now(), 'gym' => $job->gymId, 'id' => $job->id],
-            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-        );
+        $this->update($job, 'done = :done, total = :total, beat_at = :now', [
+            'done' => $done,
+            'total' => $total,
+            'now' => $this->now(),
+        ]);
 
-        $cancelled = $this->connection->fetchOne(
-            'SELECT cancelled FROM job WHERE gym_id = :gym AND id = :id',
-            ['gym' => $job->gymId, 'id' => $job->id],
-            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
-        );
-
-        return !\in_array($cancelled, [1, '1'], true);
+        return !\in_array($this->value($job, 'cancelled'), [1, '1'], true);
     }
 
     /** The file of a job that is over is thrown away: it may hold names. */
     public function finish(Job $job, JobOutcome $outcome): void
     {
-        $this->connection->executeStatement(
-            'UPDATE job SET state = :state, result = :result, version = version + 1, file = IF(:over, \'\', file) WHERE gym_id = :gym AND id = :id',
+        $this->update(
+            $job,
+            'state = :state, result = COALESCE(:result, result), fault = :fault, version = version + 1,
+             file = IF(:over, \'\', file)',
             [
                 'state' => $outcome->state->value,
-                'result' => json_encode($outcome->result, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+                'result' => null === $outcome->result ? null : $this->codec->write($outcome->result),
+                'fault' => $outcome->fault,
                 'over' => (int) $outcome->state->isOver(),
-                'gym' => $job->gymId,
-                'id' => $job->id,
             ],
+        );
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     */
+    private function oldest(string $condition, bool $live, array $values = []): ?Job
+    {
+        $row = $this->connection->fetchAssociative(
+            'SELECT '.self::COLUMNS.' FROM job WHERE live = :live AND ('.$condition.')
+             ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED',
+            $values + [
+                'live' => (int) $live,
+                'reading' => JobState::Reading->value,
+                'writing' => JobState::Writing->value,
+                'silent' => $this->clock->now()->modify('-'.self::SILENT_S.' seconds')->format('Y-m-d H:i:s'),
+            ],
+        );
+
+        return false === $row ? null : $this->job($row);
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     *
+     * @return int|string how many rows it changed
+     */
+    private function update(Job $job, string $set, array $values = [], string $when = '1 = 1'): int|string
+    {
+        return $this->connection->executeStatement(
+            "UPDATE job SET $set WHERE gym_id = :gym AND id = :id AND $when",
+            $values + ['gym' => $job->gymId, 'id' => $job->id],
             ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
         );
     }
 
-    private const COLUMNS = 'gym_id, id, kind, state, asked_by, format, done, total, result, cancelled, version';
+    private function value(Job $job, string $column): mixed
+    {
+        return $this->connection->fetchOne(
+            "SELECT $column FROM job WHERE gym_id = :gym AND id = :id",
+            ['gym' => $job->gymId, 'id' => $job->id],
+            ['gym' => UuidType::NAME, 'id' => UuidType::NAME],
+        );
+    }
 
     private function now(): string
     {
@@ -225,21 +243,23 @@ final readonly class JobQueue
     /**
      * @param array<string, mixed> $row
      */
-    private static function job(array $row): Job
+    private function job(array $row): Job
     {
         $text = static fn (string $name): string => \is_scalar($row[$name]) ? (string) $row[$name] : '';
-        $result = '' === $text('result') ? null : json_decode($text('result'), true);
+        $orNull = static fn (string $name): ?string => \is_string($row[$name]) ? $row[$name] : null;
 
         return new Job(
+            $this->codec,
             Uuid::fromBinary($text('gym_id')),
             Uuid::fromBinary($text('id')),
             $text('kind'),
             JobState::from($text('state')),
             Uuid::fromBinary($text('asked_by')),
-            $text('format'),
+            $text('request'),
             (int) $text('done'),
             (int) $text('total'),
-            \is_array($result) ? $result : null,
+            $orNull('result'),
+            $orNull('fault'),
             '1' === $text('cancelled'),
             (int) $text('version'),
         );

@@ -16,6 +16,8 @@ enum JobState: string
     case Writing = 'writing';
     case Done = 'done';
     case Refused = 'refused';
+    /** The server could not; nothing of it was done. */
+    case Failed = 'failed';
     case Cancelled = 'cancelled';
 
     /** What the worker makes of a job that it takes up; null: nothing is to be done. */
@@ -30,6 +32,6 @@ enum JobState: string
 
     public function isOver(): bool
     {
-        return \in_array($this, [self::Done, self::Refused, self::Cancelled], true);
+        return \in_array($this, [self::Done, self::Refused, self::Failed, self::Cancelled], true);
     }
 }

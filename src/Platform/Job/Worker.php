@@ -15,6 +15,10 @@ use Zumbo\App\Platform\Gym\GymScope;
  */
 final readonly class Worker
 {
+    private const FAILED = 'Something went wrong on the server. Nothing was changed; try again.';
+    private const GAVE_UP = 'The server broke off at this each of '.JobQueue::MOST_TRIES.' times and has given up. '
+        .'Nothing was changed; send it again, or a smaller part of it.';
+
     /**
      * @param iterable<JobHandler> $handlers
      */
@@ -30,20 +34,41 @@ final readonly class Worker
     /** @return bool false when nothing waited */
     public function workOnce(bool $live = false): bool
     {
+        $this->giveUpTheHopeless($live);
         $job = $this->queue->take($live);
         if (null === $job) {
             return false;
         }
+        $this->inItsGym($job, function () use ($job): void {
+            $this->queue->finish($job, $this->outcome($job));
+        });
+
+        return true;
+    }
+
+    /** A job whose workers died of it again and again ends, says so, and leaves nothing behind. */
+    private function giveUpTheHopeless(bool $live): void
+    {
+        $job = $this->queue->takeHopeless(self::GAVE_UP, $live);
+        if (null !== $job) {
+            $this->logger->error('a job was given up: its workers died of it', ['kind' => $job->kind]);
+            $this->inItsGym($job, fn () => $this->handlerOf($job)?->discard($job));
+        }
+    }
+
+    /**
+     * @param callable(): mixed $work
+     */
+    private function inItsGym(Job $job, callable $work): void
+    {
         $this->scope->enter($job->gymId);
         try {
-            $this->queue->finish($job, $this->outcome($job));
+            $work();
         } finally {
             $this->scope->leave();
             // The next job must not see what this one had read.
             $this->registry->resetManager();
         }
-
-        return true;
     }
 
     /** After something went wrong outside of a job (the database was away): begin again with new connections. */
@@ -63,22 +88,29 @@ final readonly class Worker
     {
         $progress = new Progress(fn (int $done, int $total): bool => $this->queue->beat($job, $done, $total));
         try {
-            foreach ($this->handlers as $handler) {
-                if ($handler->kind() === $job->kind) {
-                    return $job->cancelled
-                        ? throw new JobCancelled()
-                        : $handler->work($job, $this->queue->file($job->gymId, $job->id), $progress);
-                }
-            }
-            throw new \LogicException('nobody does a job of the kind '.$job->kind);
+            $handler = $this->handlerOf($job)
+                ?? throw new \LogicException('nobody does a job of the kind '.$job->kind);
+
+            return $job->cancelled
+                ? throw new JobCancelled()
+                : $handler->work($job, $this->queue->file($job), $progress);
         } catch (JobCancelled) {
-            return new JobOutcome(JobState::Cancelled, $job->result ?? []);
+            return JobOutcome::cancelled();
         } catch (\Throwable $e) {
             $this->logger->error('a job failed', ['exception' => $e]);
 
-            return new JobOutcome(JobState::Refused, [
-                'fault' => 'Something went wrong on the server. Nothing was changed; try again.',
-            ]);
+            return JobOutcome::failed(self::FAILED);
         }
+    }
+
+    private function handlerOf(Job $job): ?JobHandler
+    {
+        foreach ($this->handlers as $handler) {
+            if ($handler->kind() === $job->kind) {
+                return $handler;
+            }
+        }
+
+        return null;
     }
 }

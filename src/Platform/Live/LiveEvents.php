@@ -11,8 +11,6 @@ use Symfony\Component\Uid\Uuid;
  */
 interface LiveEvents
 {
-    /**
-     * @param array<string, mixed> $event JSON-serialisable
-     */
-    public function happened(Uuid $gym, array $event): void;
+    /** @param object $event a DTO with public properties */
+    public function happened(Uuid $gym, object $event): void;
 }

@@ -26,7 +26,7 @@ final readonly class NginxHints implements Hints, LiveEvents
         $this->publish($gym, 'changed');
     }
 
-    public function happened(Uuid $gym, array $event): void
+    public function happened(Uuid $gym, object $event): void
     {
         $this->publish($gym, json_encode($event, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION));
     }

@@ -29,7 +29,8 @@ final readonly class ForgetRecordings implements Chore
             $this->files->olderThan($this->clock->now()->modify('-'.self::KEPT_DAYS.' days')) as $path => $id
         ) {
             $job = null === $id ? null : $this->queue->find($id);
-            if (null === $job || HearRecording::KEPT !== $job->format || JobState::Done !== $job->state) {
+            $kept = true === $job?->request(RecordingInput::class)->keep && JobState::Done === $job->state;
+            if (!$kept) {
                 $this->files->deletePath($path);
             }
         }

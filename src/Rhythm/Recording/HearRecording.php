@@ -10,7 +10,6 @@ use Zumbo\App\Platform\Job\JobOutcome;
 use Zumbo\App\Platform\Job\JobState;
 use Zumbo\App\Platform\Job\Progress;
 use Zumbo\Core\Sound\Ear;
-use Zumbo\Core\Sound\HeardTake;
 use Zumbo\Core\Sound\WavError;
 use Zumbo\Core\Sound\WavReader;
 
@@ -20,8 +19,6 @@ use Zumbo\Core\Sound\WavReader;
 final readonly class HearRecording implements JobHandler
 {
     public const KIND = 'sound';
-    public const KEPT = 'kept';
-    public const ONCE = 'once';
 
     public function __construct(private RecordingFiles $files)
     {
@@ -35,9 +32,7 @@ final readonly class HearRecording implements JobHandler
     public function work(Job $job, string $file, Progress $progress): JobOutcome
     {
         if (!$this->files->has($job->id)) {
-            return new JobOutcome(JobState::Refused, [
-                'fault' => 'The recording is no longer on the server: send it again.',
-            ]);
+            return JobOutcome::refused('The recording is no longer on the server: send it again.');
         }
         try {
             $wav = WavReader::open($this->files->read($job->id));
@@ -49,47 +44,18 @@ final readonly class HearRecording implements JobHandler
                 }
             });
 
-            return new JobOutcome(JobState::Done, self::result($heard));
+            return JobOutcome::of(JobState::Done, HeardRecording::of($heard));
         } catch (WavError $e) {
-            return new JobOutcome(JobState::Refused, ['fault' => ucfirst($e->getMessage()).'.']);
+            return JobOutcome::refused(ucfirst($e->getMessage()).'.');
         } finally {
-            if (self::KEPT !== $job->format) {
+            if (!$job->request(RecordingInput::class)->keep) {
                 $this->files->delete($job->id);
             }
         }
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    private static function result(HeardTake $heard): array
+    public function discard(Job $job): void
     {
-        $columns = $heard->wave->columns();
-
-        return [
-            'seconds' => $heard->seconds,
-            'turnsS' => array_map(static fn (float $at): float => round($at, 4), $heard->take->turnsS),
-            'landingsS' => array_map(static fn (float $at): float => round($at, 4), $heard->take->landingsS),
-            'confidence' => $heard->confidence,
-            'counts' => $heard->counts,
-            'code' => $heard->verdict->code,
-            'values' => $heard->verdict->values,
-            'columnS' => $heard->wave->stepS(),
-            // Of the loudest: a thousandth is finer than anybody sees.
-            'ticks' => self::levels(array_column($columns, 0)),
-            'thuds' => self::levels(array_column($columns, 1)),
-        ];
-    }
-
-    /**
-     * @param list<float> $loud
-     *
-     * @return list<int> from 0 to 1000
-     */
-    private static function levels(array $loud): array
-    {
-        $most = max([1e-9, ...$loud]);
-
-        return array_map(static fn (float $one): int => (int) round((1000 * $one) / $most), $loud);
+        $this->files->delete($job->id);
     }
 }

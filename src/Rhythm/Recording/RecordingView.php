@@ -6,9 +6,6 @@ namespace Zumbo\App\Rhythm\Recording;
 
 use Zumbo\App\Platform\Job\Job;
 use Zumbo\App\Platform\Job\JobState;
-use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Measure\Verdict;
 
 /**
  * A recording: how far it is, and what was heard.
@@ -32,53 +29,18 @@ final readonly class RecordingView
 
     public static function of(Job $job): self
     {
-        $result = $job->result ?? [];
+        $heard = JobState::Done === $job->state ? $job->result(HeardRecording::class) : null;
+        $gone = \in_array($job->state, [JobState::Cancelled, JobState::Failed], true);
 
         return new self(
             $job->id->toRfc4122(),
             $job->state,
             $job->done,
             $job->total,
-            HearRecording::KEPT === $job->format && JobState::Cancelled !== $job->state,
-            JobState::Done === $job->state ? self::heard($result) : null,
-            \is_string($result['fault'] ?? null) ? $result['fault'] : null,
+            $job->request(RecordingInput::class)->keep && !$gone,
+            null === $heard ? null : HeardTakeView::of($heard),
+            $job->fault,
             $job->version(),
-        );
-    }
-
-    /**
-     * @param array<mixed> $result
-     */
-    private static function heard(array $result): HeardTakeView
-    {
-        $number = static fn (mixed $value): float => \is_int($value) || \is_float($value) ? (float) $value : 0.0;
-        $times = static fn (mixed $list): array => array_map($number, \is_array($list) ? array_values($list) : []);
-        $levels = static fn (mixed $list): array => array_map(
-            static fn (mixed $one): int => \is_int($one) ? $one : 0,
-            \is_array($list) ? array_values($list) : [],
-        );
-        $values = array_filter(
-            \is_array($result['values'] ?? null) ? $result['values'] : [],
-            static fn (mixed $value): bool => \is_int($value) || \is_float($value) || \is_string($value),
-        );
-        $named = [];
-        foreach ($values as $name => $value) {
-            $named[(string) $name] = $value;
-        }
-
-        return new HeardTakeView(
-            $number($result['seconds'] ?? null),
-            $times($result['turnsS'] ?? null),
-            $times($result['landingsS'] ?? null),
-            $number($result['confidence'] ?? null),
-            true === ($result['counts'] ?? null),
-            SentenceView::of(
-                Verdict::of(\is_string($result['code'] ?? null) ? $result['code'] : '', $named),
-                LengthUnit::Centimetre,
-            ),
-            $number($result['columnS'] ?? null),
-            $levels($result['ticks'] ?? null),
-            $levels($result['thuds'] ?? null),
         );
     }
 }

@@ -69,13 +69,7 @@ final readonly class SendRecording
             $id,
             $input,
         ): void {
-            $this->queue->add(
-                $id,
-                HearRecording::KIND,
-                $this->coach->id(),
-                $input->keep ? HearRecording::KEPT : HearRecording::ONCE,
-                '',
-            );
+            $this->queue->add($id, HearRecording::KIND, $this->coach->id(), $input);
         });
     }
 

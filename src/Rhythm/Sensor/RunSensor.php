@@ -7,7 +7,6 @@ namespace Zumbo\App\Rhythm\Sensor;
 use Zumbo\App\Platform\Job\Job;
 use Zumbo\App\Platform\Job\JobHandler;
 use Zumbo\App\Platform\Job\JobOutcome;
-use Zumbo\App\Platform\Job\JobQueue;
 use Zumbo\App\Platform\Job\JobState;
 use Zumbo\App\Platform\Job\Progress;
 use Zumbo\App\Platform\Live\LiveEvents;
@@ -20,6 +19,8 @@ use Zumbo\Core\Rhythm\Take;
  */
 final readonly class RunSensor implements JobHandler
 {
+    public const KIND = 'sensor';
+
     /** So often it reports. */
     private const STEP_S = 0.25;
 
@@ -29,13 +30,12 @@ final readonly class RunSensor implements JobHandler
 
     public function kind(): string
     {
-        return JobQueue::LIVE;
+        return self::KIND;
     }
 
     public function work(Job $job, string $file, Progress $progress): JobOutcome
     {
-        $recipe = json_decode($file, true);
-        $take = self::input(\is_array($recipe) ? $recipe : [])->take();
+        $take = $job->request(SensorInput::class)->take();
         $end = max([0.0, ...\array_slice($take->landingsS, -1), ...\array_slice($take->turnsS, -1)]);
         $steps = (int) ceil($end / self::STEP_S);
         $progress->begin($steps);
@@ -45,46 +45,20 @@ final readonly class RunSensor implements JobHandler
             $progress->at($step);
         }
 
-        return new JobOutcome(JobState::Done, ['turnsS' => $take->turnsS, 'landingsS' => $take->landingsS]);
+        return JobOutcome::of(JobState::Done, new SensorTake($take->turnsS, $take->landingsS));
     }
 
-    /**
-     * @return array<string, mixed>
-     */
-    private static function event(Job $job, Take $take, float $now, bool $last): array
+    public function discard(Job $job): void
     {
-        $since = $take->part($now - self::STEP_S, $now);
-        $reading = RhythmReport::of($take->part(-1.0, $now));
-
-        return [
-            'sensor' => $job->id->toRfc4122(),
-            'turnsS' => $since->turnsS,
-            'landingsS' => $since->landingsS,
-            'jumps' => \count($reading->passes),
-            'misses' => \count($reading->misses),
-            'cadencePerMin' => $reading->beat?->cadence(),
-            'variation' => $reading->beat?->variation(),
-            'over' => $last,
-        ];
     }
 
-    /**
-     * @param array<mixed> $recipe as StartSensor wrote it
-     */
-    private static function input(array $recipe): SensorInput
+    private static function event(Job $job, Take $take, float $now, bool $last): SensorEvent
     {
-        $number = static fn (string $name): float => \is_int($recipe[$name] ?? null) || \is_float($recipe[$name] ?? null)
-            ? (float) $recipe[$name]
-            : 0.0;
-        $text = static fn (string $name): string => \is_string($recipe[$name] ?? null) ? $recipe[$name] : '';
-
-        return new SensorInput(
-            $text('notation'),
-            $number('cadence'),
-            $number('seconds'),
-            $number('jitter'),
-            $text('fault'),
-            (int) $number('seed'),
+        return SensorEvent::of(
+            $job->id->toRfc4122(),
+            $take->part($now - self::STEP_S, $now),
+            RhythmReport::of($take->part(-1.0, $now)),
+            $last,
         );
     }
 }

@@ -21,22 +21,22 @@ final readonly class SensorRunView
         public JobState $state,
         public array $turnsS,
         public array $landingsS,
+        /** Why nothing came of it. */
+        public ?string $fault,
         public int $version,
     ) {
     }
 
     public static function of(Job $job): self
     {
-        $times = static fn (mixed $list): array => array_map(
-            static fn (mixed $at): float => \is_int($at) || \is_float($at) ? (float) $at : 0.0,
-            \is_array($list) ? array_values($list) : [],
-        );
+        $take = $job->result(SensorTake::class);
 
         return new self(
             $job->id->toRfc4122(),
             $job->state,
-            $times($job->result['turnsS'] ?? null),
-            $times($job->result['landingsS'] ?? null),
+            $take->turnsS ?? [],
+            $take->landingsS ?? [],
+            $job->fault,
             $job->version(),
         );
     }

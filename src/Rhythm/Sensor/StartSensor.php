@@ -31,7 +31,7 @@ final readonly class StartSensor
     {
         $job = $this->queue->find($id);
 
-        return null === $job || JobQueue::LIVE !== $job->kind ? throw UnknownRow::of('sensor run', $id) : $job;
+        return null === $job || RunSensor::KIND !== $job->kind ? throw UnknownRow::of('sensor run', $id) : $job;
     }
 
     /** @return bool true when it is new, false when the same came before under that id */
@@ -40,17 +40,11 @@ final readonly class StartSensor
         // What can't be jumped is refused here, not when it should begin.
         $input->take();
 
-        return $this->writes->run($id, Subject::of('start', JobQueue::LIVE, $id), $input, function () use (
+        return $this->writes->run($id, Subject::of('start', RunSensor::KIND, $id), $input, function () use (
             $id,
             $input,
         ): void {
-            $this->queue->add(
-                $id,
-                JobQueue::LIVE,
-                $this->coach->id(),
-                'live',
-                json_encode($input, \JSON_THROW_ON_ERROR),
-            );
+            $this->queue->add($id, RunSensor::KIND, $this->coach->id(), $input, live: true);
         });
     }
 
@@ -58,7 +52,7 @@ final readonly class StartSensor
     {
         $this->writes->change(
             $condition,
-            Subject::of('stop', JobQueue::LIVE, $id),
+            Subject::of('stop', RunSensor::KIND, $id),
             null,
             fn (): Job => $this->get($id),
             function (Job $job): void {

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Rhythm\Sensor;
+
+use Zumbo\Core\Rhythm\RhythmReport;
+use Zumbo\Core\Rhythm\Take;
+
+/**
+ * What the sensor tells the gym's screens while somebody jumps: what happened since it spoke last, and the sum so far.
+ */
+final readonly class SensorEvent
+{
+    /**
+     * @param list<float> $turnsS    since the last event
+     * @param list<float> $landingsS since the last event
+     */
+    private function __construct(
+        /** Id of the run. */
+        public string $sensor,
+        public array $turnsS,
+        public array $landingsS,
+        public int $jumps,
+        public int $misses,
+        public ?float $cadencePerMin,
+        public ?float $variation,
+        public bool $over,
+    ) {
+    }
+
+    public static function of(string $runId, Take $since, RhythmReport $soFar, bool $over): self
+    {
+        return new self(
+            $runId,
+            $since->turnsS,
+            $since->landingsS,
+            \count($soFar->passes),
+            \count($soFar->misses),
+            $soFar->beat?->cadence(),
+            $soFar->beat?->variation(),
+            $over,
+        );
+    }
+}
