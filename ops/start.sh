@@ -12,8 +12,9 @@ while [ $# -gt 0 ]; do
     --tls=*) TLS_HOST="${1#*=}"; shift; check_tls_host; continue ;;
     *) usage_error "start: '$1' is unknown; accepted: --port N, --tls HOST" ;;
   esac
-  [[ "$port" =~ ^[0-9]{1,5}$ ]] && [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] \
-    || usage_error "start: --port '$port': a whole number from 1024 to 65535"
+  if [[ ! "$port" =~ ^[0-9]{1,5}$ ]] || [ "$port" -lt 1024 ] || [ "$port" -gt 65535 ]; then
+    usage_error "start: --port '$port': a whole number from 1024 to 65535"
+  fi
 done
 
 make_run_place

@@ -34,6 +34,8 @@ test_app() {
   console cache:warmup -q
   phpstan
   phpstan -c phpstan.tests.neon
+  step "app: shell scripts"
+  shellcheck zumbo .ci/run ops/*.sh ops/lib/*.sh
   step "app: code style"
   "$PHP" vendor/bin/php-cs-fixer check --quiet || { "$PHP" vendor/bin/php-cs-fixer check --diff; exit 1; }
 }
@@ -63,8 +65,8 @@ make_run_place
 take_lock test 1500
 ensure_runtime_packages
 # shellcheck disable=SC2046
-case " ${parts[*]} " in *' e2e '*) install_packages $(missing_test_packages) ;; esac
-( build_all )
+install_packages $(missing_test_packages)
+( build_all dev )
 use_instance test
 stop_all() { stop_web; stop_database; }
 trap stop_all EXIT

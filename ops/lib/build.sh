@@ -4,19 +4,39 @@
 SYMFONY_VERSION=7.4.23
 PHP="$(command -v php8.2 || echo php)"
 
+# build_vendor [dev]: exactly the packages of packages.lst; with 'dev' those that only tests need, too.
 build_vendor() {
-  local key
-  key="$(content_key composer.json)-$SYMFONY_VERSION"
-  if [ ! -d var/symfony-parts/src ]; then
-    step "fetching four Symfony parts that this Packagist copy lacks (docs/decisions/0001)"
-    run_logged composer-parts composer create-project -n -q --no-install --no-scripts "symfony/symfony:$SYMFONY_VERSION" var/symfony-parts
-  fi
-  if is_built vendor "$key" && [ -f vendor/autoload.php ]; then return 0; fi
-  step "installing PHP packages"
-  run_logged composer composer update -n --no-progress --no-scripts
+  local with="${1:-}" key options=(--no-dev)
+  key="$(content_key composer.json packages.lst)-$SYMFONY_VERSION"
+  fetch_symfony_parts
+  [ -f vendor/autoload.php ] || rm -f "$VAR/build/vendor" "$VAR/build/vendor-dev"
+  if is_built vendor-dev "$key"; then return 0; fi
+  if [ "$with" != dev ] && is_built vendor "$key"; then return 0; fi
+  if [ "$with" = dev ]; then options=(); fi
+  step "installing PHP packages${with:+ and what the tests need}"
+  # shellcheck disable=SC2046
+  run_logged composer composer update -n --no-progress --no-scripts "${options[@]}" $(pinned_packages)
   chmod -R a+rX vendor
-  mark_built vendor "$key"
+  check_packages "$with" || fail "the PHP packages installed are not those of packages.lst; ./zumbo packages --renew writes down what can be had now"
+  rm -f "$VAR/build/vendor" "$VAR/build/vendor-dev"
+  mark_built "vendor${with:+-$with}" "$key"
 }
+
+fetch_symfony_parts() {
+  [ ! -d var/symfony-parts/src ] || return 0
+  step "fetching four Symfony parts that this Packagist copy lacks (docs/decisions/0001)"
+  run_logged composer-parts composer create-project -n -q --no-install --no-scripts "symfony/symfony:$SYMFONY_VERSION" var/symfony-parts
+}
+
+# A lock file would name hosts, so every version stands in a plain list that Composer is told of one by one.
+pinned_packages() { awk '{ printf "--with %s:%s ", $1, $2 }' packages.lst; }
+
+# check_packages [dev]: 0 when what is installed is what packages.lst says, else the differences (< wanted, > installed).
+check_packages() {
+  local wanted; wanted="$(if [ "${1:-}" = dev ]; then cat packages.lst; else grep -v ' dev$' packages.lst; fi)"
+  diff <(printf '%s\n' "$wanted") <(installed_packages) >&2
+}
+installed_packages() { "$PHP" ops/lib/installed-packages.php; }
 
 build_node_modules() {
   local key
@@ -33,6 +53,7 @@ build_web() {
   if is_built web "$key" && [ -f public/build/index.html ]; then return 0; fi
   step "building the front end"
   run_logged vite npm --prefix web run --silent build
+  # shellcheck disable=SC2016  # the inner shell expands it
   find public/build -type f \( -name '*.js' -o -name '*.css' -o -name '*.html' -o -name '*.svg' \) -size +1k -print0 \
     | xargs -0 -r -I{} sh -c 'gzip -kf9 "$1" && brotli -kfq 9 "$1"' _ {}
   chmod -R a+rX public/build
@@ -42,8 +63,9 @@ build_web() {
 # What the PHP side of the app is made of: when it changes, caches are rebuilt and php-fpm restarts.
 app_key() { content_key src core/src config migrations public/index.php composer.json ops/templates; }
 
+# build_all [dev]
 build_all() {
-  ( take_lock build 900; build_vendor; build_node_modules; build_web )
+  ( take_lock build 900; build_vendor "${1:-}"; build_node_modules; build_web )
 }
 
 # run_logged NAME COMMAND…: quiet when it works, the end of its log when it does not.

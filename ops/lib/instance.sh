@@ -44,7 +44,7 @@ service_user() {
 
 show_instance() {
   local what pid
-  for what in db fpm nginx worker; do
+  for what in db fpm nginx worker sensor; do
     if pid="$(ours "$SOCKETS/$what.pid" "$SOCKETS")"; then
       say "$what: runs, pid $pid, since $(ps -o lstart= -p "$pid")"
     else say "$what: does not run"; fi

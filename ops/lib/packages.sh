@@ -24,7 +24,10 @@ missing_packages() {
   have brotli || echo brotli
   have openssl || echo openssl
 }
-missing_test_packages() { have chromium || echo chromium; }
+missing_test_packages() {
+  have chromium || echo chromium
+  have shellcheck || echo shellcheck
+}
 missing_bench_packages() {
   /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy
   have aubioonset || echo aubio-tools
@@ -35,10 +38,10 @@ have_file() { [ -e "$1" ]; }
 
 install_packages() {
   [ $# -gt 0 ] || return 0
-  local words="apt-get install -y --no-install-recommends $*"
+  local words=(apt-get install -y --no-install-recommends "$@")
   if [ "$(id -u)" != 0 ] && ! sudo -n true 2>/dev/null; then
     fail "these Debian packages are missing and need root; run once:
-  sudo apt-get update && sudo $words"
+  sudo apt-get update && sudo ${words[*]}"
   fi
   step "installing Debian packages: $*"
   local log="$VAR/build/apt.log"
@@ -46,14 +49,15 @@ install_packages() {
   local policy=/usr/sbin/policy-rc.d made=no
   if [ ! -e "$policy" ]; then printf '#!/bin/sh\nexit 101\n' | as_root tee "$policy" >/dev/null; as_root chmod +x "$policy"; made=yes; fi
   local ok=yes
-  { as_root apt-get update -q && as_root env DEBIAN_FRONTEND=noninteractive $words; } >"$log" 2>&1 </dev/null || ok=no
+  { as_root apt-get update -q && as_root env DEBIAN_FRONTEND=noninteractive "${words[@]}"; } >"$log" 2>&1 </dev/null || ok=no
   [ "$made" = no ] || as_root rm -f "$policy"
   [ "$ok" = yes ] || { tail -5 "$log" >&2; fail "apt-get could not install them; the whole log is $log"; }
 }
 
 # Vite wants Node 20.19 or later. Debian 12 has 18: then a newer one is taken from the npm registry, into var/.
 ensure_node() {
-  local own="$VAR/node/node_modules/node-linux-$(node_arch)/bin"
+  local own
+  own="$VAR/node/node_modules/node-linux-$(node_arch)/bin"
   [ -x "$own/node" ] && PATH="$own:$PATH"
   if ! node_is_new_enough; then
     step "fetching Node.js 22 (the one installed is $(node --version))"

@@ -10,7 +10,10 @@ start_web() {
   write_configuration
   step "warming the caches"
   warm_cache
-  "$FPM" -y "$SOCKETS/php-fpm.conf" $([ "$(id -u)" = 0 ] && echo -R) -d pcov.enabled=0 -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
+  local as_root=()
+  if [ "$(id -u)" = 0 ]; then as_root=(-R); fi
+  "$FPM" -y "$SOCKETS/php-fpm.conf" "${as_root[@]}" -d pcov.enabled=0 \
+    -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
     -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
     -d opcache.preload="$STATE/cache/fpm/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER" 9>&- || fail "php-fpm did not start; see $STATE/log/fpm.log"
   nginx -c "$SOCKETS/nginx.conf" -e "$STATE/log/nginx-error.log" 9>&- || fail "nginx did not start; see $STATE/log/nginx-error.log"
