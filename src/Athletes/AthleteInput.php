@@ -9,9 +9,10 @@ use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\App\Shared\ReadableLength;
-use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\BirthYear;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Stage\Experience;
 
 /**
@@ -25,12 +26,12 @@ final readonly class AthleteInput
     public function __construct(
         #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 80)] public string $name,
         /** `175`, `175 cm`, `1.75 m`, `5'9"` or `5 ft 9`. */
-        #[ReadableLength('Height', leastM: 0.9, mostM: 2.3)] public string $height,
+        #[ReadableLength(Quantity::Stature)] public string $height,
         #[OneOf(DominantHand::class)] public string $dominantHand,
         #[OneOf(Experience::class)] public string $experience,
         #[OneOf(Caution::class, multiple: true)] #[Assert\Unique] public array $cautions = [],
         #[Assert\Length(max: 500)] public string $cautionNote = '',
-        #[Assert\Range(min: 1900, max: 2100)] public ?int $birthYear = null,
+        #[Assert\Range(min: BirthYear::LEAST, max: BirthYear::MOST)] public ?int $birthYear = null,
         /** A guardian has agreed to what is kept of a minor. */
         public bool $guardianConsent = false,
     ) {
@@ -40,7 +41,7 @@ final readonly class AthleteInput
     {
         return new AthleteProfile(
             trim($this->name),
-            LengthParser::parse($this->height, Body::statures())->metres(),
+            LengthParser::parse($this->height, Quantity::Stature->range())->metres(),
             DominantHand::from($this->dominantHand),
             Experience::from($this->experience),
             array_map(Caution::from(...), $this->cautions),

@@ -12,8 +12,8 @@ use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
-use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\TrimSchool;
 
 /**
@@ -23,10 +23,10 @@ use Zumbo\Core\Rope\TrimSchool;
 final readonly class MeasuresInput
 {
     public function __construct(
-        #[ReadableLength('Shoulder', leastM: 0.3, mostM: 2.3)] public ?string $shoulder = null,
-        #[ReadableLength('Armpit', leastM: 0.3, mostM: 2.3)] public ?string $armpit = null,
-        #[ReadableLength('Chest', leastM: 0.3, mostM: 2.3)] public ?string $chest = null,
-        #[ReadableLength('Breastbone', leastM: 0.3, mostM: 2.3)] public ?string $breastbone = null,
+        #[ReadableLength(Quantity::Landmark, 'Shoulder')] public ?string $shoulder = null,
+        #[ReadableLength(Quantity::Landmark, 'Armpit')] public ?string $armpit = null,
+        #[ReadableLength(Quantity::Landmark, 'Chest')] public ?string $chest = null,
+        #[ReadableLength(Quantity::Landmark, 'Breastbone')] public ?string $breastbone = null,
         #[OneOf(TrimSchool::class)] public ?string $trimSchool = null,
     ) {
     }
@@ -44,13 +44,8 @@ final readonly class MeasuresInput
                 'breastbone' => $this->breastbone,
             ] as $name => $typed
         ) {
-            $height =
-                null === $typed
-                    ? null
-                    : LengthParser::parse(
-                        $typed,
-                        LengthRange::of(ucfirst($name), Length::ofMetres(0.3), Length::ofMetres(2.3)),
-                    );
+            $range = Quantity::Landmark->range()->named(ucfirst($name));
+            $height = null === $typed ? null : LengthParser::parse($typed, $range);
             try {
                 if (null !== $height) {
                     $body->withTaped(Landmark::from($name), $height);

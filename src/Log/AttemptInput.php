@@ -8,6 +8,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\Core\Streak\AttemptEnd;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * One entry of the log as a coach makes it.
@@ -20,9 +21,9 @@ final readonly class AttemptInput
         #[Assert\Length(min: 1, max: 40)] public string $drill,
         #[OneOf(AttemptKind::class)] public string $kind,
         /** Reps of a go or a set, clean tries, or seconds of a hold. */
-        #[Assert\Range(min: 0, max: 9999)] public int $reps,
+        #[Assert\Range(min: 0, max: CountedReps::MOST_IN_ENTRY)] public int $reps,
         /** Misses of a set or a hold, or tries that were not clean; 0 for a single go. */
-        #[Assert\Range(min: 0, max: 9999)] public int $misses = 0,
+        #[Assert\Range(min: 0, max: CountedReps::MOST_IN_ENTRY)] public int $misses = 0,
         /** How a single go ended; left out for the other kinds. */
         #[OneOf(AttemptEnd::class)] public ?string $end = null,
         public bool $clean = true,

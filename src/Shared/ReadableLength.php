@@ -6,8 +6,8 @@ namespace Zumbo\App\Shared;
 
 use Symfony\Component\Validator\Constraint;
 use Zumbo\App\Platform\Input\SaysAcceptedForm;
-use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthRange;
+use Zumbo\Core\Measure\Quantity;
 
 /**
  * A length as a coach types it: `175`, `175 cm`, `1.75 m`, `5'9"`, `5 ft 9`.
@@ -17,9 +17,10 @@ final class ReadableLength extends Constraint implements SaysAcceptedForm
 {
     public readonly LengthRange $range;
 
-    public function __construct(string $quantity, float $leastM, float $mostM)
+    /** @param string|null $name in messages; null: the quantity's own */
+    public function __construct(Quantity $quantity, ?string $name = null)
     {
         parent::__construct();
-        $this->range = LengthRange::of($quantity, Length::ofMetres($leastM), Length::ofMetres($mostM));
+        $this->range = null === $name ? $quantity->range() : $quantity->range()->named($name);
     }
 }

@@ -7,6 +7,7 @@ namespace Zumbo\Core\Body;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Quantity;
 
 /**
  * An athlete's measures: stature, and the landmarks the coach has taped. A taped value always wins over the estimate.
@@ -16,6 +17,9 @@ final readonly class Body
     /** A tape held by hand against a standing athlete reads to about a centimetre (common practice, no published source). */
     private const TAPE_UNCERTAINTY_M = 0.01;
 
+    /** No landmark lies lower: that would be the knee. */
+    private const LOWEST_LANDMARK_SHARE = 0.3;
+
     /** Hands hang at 0.55 of stature with the elbows near 90° (our assumption, of the bare geometric rope). */
     private const HAND_SHARE = 0.55;
 
@@ -24,10 +28,11 @@ final readonly class Body
      */
     private function __construct(public Length $stature, private array $taped)
     {
-        self::statures()->check($stature);
+        Quantity::Stature->check($stature);
         foreach ($taped as $name => $height) {
-            $least = $stature->times(0.3);
-            LengthRange::of(str_replace('-', ' ', $name), $least, $stature)->check($height);
+            $least = $stature->times(self::LOWEST_LANDMARK_SHARE);
+            $range = LengthRange::of($name, $least, $stature);
+            $range->check($height);
         }
     }
 
@@ -41,12 +46,6 @@ final readonly class Body
     public function withTaped(Landmark $landmark, Length $height): self
     {
         return new self($this->stature, [$landmark->value => $height] + $this->taped);
-    }
-
-    /** The statures the app accepts: the smallest child who skips to the tallest adult, with room. */
-    public static function statures(): LengthRange
-    {
-        return LengthRange::of('Height', Length::ofMetres(0.9), Length::ofMetres(2.3));
     }
 
     public function heightOf(Landmark $landmark): LandmarkHeight

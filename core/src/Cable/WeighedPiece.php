@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace Zumbo\Core\Cable;
 
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Measure\LinearDensity;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Quantity;
 
 /**
  * A piece of cable on a kitchen scale: its length and its grams give the grams of a metre.
  */
 final readonly class WeighedPiece
 {
+    public const LEAST_DIAMETER_MM = 0.5;
+    public const MOST_DIAMETER_MM = 30.0;
     public const LEAST_GRAMS = 1.0;
     public const MOST_GRAMS = 5000.0;
 
@@ -28,7 +30,7 @@ final readonly class WeighedPiece
     /** @throws OutOfRange when the length, the weight, or what a metre of it weighs is not that of a cable */
     public static function of(Length $length, float $grams): self
     {
-        self::lengths()->check($length);
+        Quantity::WeighedPiece->check($length);
         if (!($grams >= self::LEAST_GRAMS && $grams <= self::MOST_GRAMS)) {
             throw OutOfRange::of(
                 'Weight',
@@ -46,10 +48,5 @@ final readonly class WeighedPiece
         }
 
         return new self(LinearDensity::ofKilogramsPerMetre($perMetre / 1000));
-    }
-
-    public static function lengths(): LengthRange
-    {
-        return LengthRange::of('Piece', Length::ofMetres(0.1), Length::ofMetres(20.0));
     }
 }

@@ -18,6 +18,12 @@ final readonly class LengthRange
         return new self($quantity, $least, $most);
     }
 
+    /** The same lengths, of something that people call otherwise. */
+    public function named(string $quantity): self
+    {
+        return new self($quantity, $this->least, $this->most);
+    }
+
     public function holds(Length $length): bool
     {
         return $length->isBetween($this->least, $this->most);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Rope;
 
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Quantity;
 
 /**
  * One handle. It matters as much as the school: 12 or 17 cm handles move the cable by 10 cm.
@@ -20,7 +20,7 @@ final readonly class Handle
 
     private function __construct(public Length $length)
     {
-        self::lengths()->check($length);
+        Quantity::Handle->check($length);
     }
 
     /** @throws OutOfRange when not between 5 and 30 cm */
@@ -32,11 +32,6 @@ final readonly class Handle
     public static function usual(): self
     {
         return new self(Length::ofMetres(self::USUAL_LENGTH_M));
-    }
-
-    public static function lengths(): LengthRange
-    {
-        return LengthRange::of('Handle length', Length::ofMetres(0.05), Length::ofMetres(0.3));
     }
 
     public function pieceInside(): Length

@@ -6,8 +6,8 @@ namespace Zumbo\Core\Rope;
 
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Quantity;
 
 /**
  * Computes what each school gives a body.
@@ -34,18 +34,7 @@ final readonly class RopeSizing
     /** @throws OutOfRange when the spare is negative or above 20 cm */
     public static function of(Body $body, Handle $handle, Length $sparePerSide): self
     {
-        return new self($body, $handle, self::spares()->check($sparePerSide));
-    }
-
-    /** Cables that somebody may jump with alone, between the handles. */
-    public static function cables(): LengthRange
-    {
-        return LengthRange::of('Cable', Length::ofMetres(1.0), Length::ofMetres(5.0));
-    }
-
-    public static function spares(): LengthRange
-    {
-        return LengthRange::of('Spare per side', Length::zero(), Length::ofMetres(0.2));
+        return new self($body, $handle, Quantity::SparePerSide->check($sparePerSide));
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Rope;
 
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Measure\Verdict;
 
 /**
@@ -35,7 +35,7 @@ final readonly class TrimPath
      */
     public static function of(Length $today, Length $goal, Length $stepPerSide): self
     {
-        $step = self::steps()->check($stepPerSide)->metres() * 2;
+        $step = Quantity::StepPerSide->check($stepPerSide)->metres() * 2;
         $tooMuch = $today->minus($goal)->metres();
         if ($tooMuch < self::FINEST_M) {
             return new self(
@@ -67,10 +67,5 @@ final readonly class TrimPath
                 'goal_m' => $goal->metres(),
             ]),
         );
-    }
-
-    public static function steps(): LengthRange
-    {
-        return LengthRange::of('Step per side', Length::ofMetres(0.01), Length::ofMetres(0.03));
     }
 }

@@ -6,8 +6,8 @@ namespace Zumbo\Core\Rope;
 
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Measure\Verdict;
 
 /**
@@ -33,7 +33,7 @@ final readonly class TurnedRope
      */
     public static function of(Body $turner, Body $otherTurner, Body $jumper, Length $apart): self
     {
-        $span = self::aparts()->check($apart);
+        $span = Quantity::TurnersApart->check($apart);
         $hands = $turner->handHeight()->plus($otherTurner->handHeight())->times(0.5)->metres();
         $depth = max($hands, $jumper->stature->metres() + self::OVER_HEAD_M - $hands);
         $needed = TurningRope::ofDepth(Length::ofMetres($depth), $span)->cable->metres();
@@ -47,10 +47,5 @@ final readonly class TurnedRope
                 'apart_m' => $apart->metres(),
             ]),
         );
-    }
-
-    public static function aparts(): LengthRange
-    {
-        return LengthRange::of('Turners apart', Length::ofMetres(1.5), Length::ofMetres(6.0));
     }
 }

@@ -17,6 +17,9 @@ final readonly class CountedReps
     /** After so many days an entry counts half (our assumption: a month-old set tells half as much). */
     public const HALF_LIFE_DAYS = 28.0;
 
+    /** More than anybody does, or anybody types by mistake, in one entry. */
+    public const MOST_IN_ENTRY = 9_999;
+
     private const MOST = 100_000;
 
     private function __construct(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Table;
 
+use Zumbo\Core\Measure\Quantity;
+
 /**
  * One column of an exchanged table: its name, what may stand in it, and what it means. CSV and JSON share it.
  */
@@ -57,6 +59,12 @@ final readonly class Column
     public static function number(string $name, float $least, float $most, string $meaning): self
     {
         return new self($name, ColumnKind::Number, $meaning, $least, $most);
+    }
+
+    /** In metres, as wide as the core takes it. */
+    public static function length(string $name, Quantity $quantity, string $meaning): self
+    {
+        return self::number($name, $quantity->leastM(), $quantity->mostM(), $meaning);
     }
 
     /** Ends included. */

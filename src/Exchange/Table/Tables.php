@@ -6,11 +6,14 @@ namespace Zumbo\App\Exchange\Table;
 
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\People\DominantHand;
+use Zumbo\Core\Body\BirthYear;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Cable\WeighedPiece;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Gear\InspectionPoint;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
 use Zumbo\Core\Rope\TrimSchool;
@@ -18,6 +21,7 @@ use Zumbo\Core\Sets\WorkCode;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
+use Zumbo\Core\Streak\CountedReps;
 
 /**
  * All exchanged tables with their columns, in the order in which they are read: athletes before what is theirs.
@@ -57,20 +61,20 @@ final class Tables
         return new Table('athletes', 'athlete', [
             Column::id(),
             Column::text('name', 1, 80, 'as the coach calls them'),
-            Column::number('stature_m', 0.90, 2.30, 'height in metres'),
+            Column::length('stature_m', Quantity::Stature, 'height in metres'),
             Column::choice('dominant_hand', self::cases(DominantHand::class), 'the stronger hand'),
             Column::choice('experience', self::cases(Experience::class), 'what they came with'),
             Column::choice('stage', self::cases(Stage::class), 'where on the path they are'),
-            Column::whole('birth_year', 1900, 2100, 'never the day')->optional(),
+            Column::whole('birth_year', BirthYear::LEAST, BirthYear::MOST, 'never the day')->optional(),
             Column::flag('guardian_consent', 'a guardian has agreed to what is kept of a minor'),
             Column::choices('cautions', self::cases(Caution::class), 'what matters before jumping'),
             Column::text('caution_note', 0, 500, 'for coaches only'),
             Column::instant('added_at', 'when they were written down first'),
             Column::choice('trim_school', self::cases(TrimSchool::class), 'how they come to their length; nothing: as the gym does it')->optional(),
-            Column::number('taped_shoulder_m', 0.3, 2.3, 'height taped, in metres; nothing: estimated')->optional(),
-            Column::number('taped_armpit_m', 0.3, 2.3, 'the same')->optional(),
-            Column::number('taped_chest_m', 0.3, 2.3, 'the same')->optional(),
-            Column::number('taped_breastbone_m', 0.3, 2.3, 'the same')->optional(),
+            Column::length('taped_shoulder_m', Quantity::Landmark, 'height taped, in metres; nothing: estimated')->optional(),
+            Column::length('taped_armpit_m', Quantity::Landmark, 'the same')->optional(),
+            Column::length('taped_chest_m', Quantity::Landmark, 'the same')->optional(),
+            Column::length('taped_breastbone_m', Quantity::Landmark, 'the same')->optional(),
         ], ['added_at' => 'created_at']);
     }
 
@@ -80,7 +84,7 @@ final class Tables
             Column::id(),
             Column::athlete(),
             Column::day('read_on', 'local day of the reading'),
-            Column::number('stature_m', 0.90, 2.30, 'height in metres'),
+            Column::length('stature_m', Quantity::Stature, 'height in metres'),
         ], unique: [['athlete_id', 'read_on']], kept: false);
     }
 
@@ -89,12 +93,12 @@ final class Tables
         return new Table('ropes', 'rope', [
             Column::id(),
             Column::athlete(),
-            Column::number('cable_length_m', 1.0, 5.0, 'between the handles, in metres'),
-            Column::number('handle_length_m', 0.05, 0.30, 'of one handle, in metres'),
+            Column::length('cable_length_m', Quantity::Cable, 'between the handles, in metres'),
+            Column::length('handle_length_m', Quantity::Handle, 'of one handle, in metres'),
             Column::choice('family', self::cases(CableFamily::class), 'family of the cable'),
             Column::choice('school', self::cases(School::class), 'school it was sized by'),
             Column::choice('stance', self::cases(Stance::class), 'stance it was sized in'),
-            Column::number('computed_cable_m', 1.0, 5.0, 'what was computed, in metres'),
+            Column::length('computed_cable_m', Quantity::Cable, 'what was computed, in metres'),
             Column::text('override_reason', 0, 200, 'why another length was kept'),
             Column::instant('kept_at', 'since when it is used'),
             Column::reference('cable_id', 'cables', 'one of the gym\'s own cables; nothing: one of the family')->optional(),
@@ -108,8 +112,8 @@ final class Tables
         return new Table('rack', 'rack_rope', [
             Column::id(),
             Column::text('tag', 1, 8, 'as written on the handle'),
-            Column::number('cable_length_m', 1.0, 5.0, 'between the handles, in metres'),
-            Column::number('handle_length_m', 0.05, 0.30, 'of one handle, in metres'),
+            Column::length('cable_length_m', Quantity::Cable, 'between the handles, in metres'),
+            Column::length('handle_length_m', Quantity::Handle, 'of one handle, in metres'),
             Column::choice('family', self::cases(CableFamily::class), 'family of the cable'),
             Column::flag('kept_back', 'not given out, except by a pin')->orElse(false),
             ...self::inspection(),
@@ -131,9 +135,9 @@ final class Tables
         return new Table('cables', 'cable', [
             Column::id(),
             Column::text('name', 1, 60, 'as the coach calls it'),
-            Column::number('diameter_m', 0.0005, 0.03, 'outside, in metres'),
-            Column::number('piece_m', 0.1, 20.0, 'length of the weighed piece, in metres'),
-            Column::number('piece_g', 1.0, 5000.0, 'what it weighs, in grams'),
+            Column::number('diameter_m', WeighedPiece::LEAST_DIAMETER_MM / 1000, WeighedPiece::MOST_DIAMETER_MM / 1000, 'outside, in metres'),
+            Column::length('piece_m', Quantity::WeighedPiece, 'length of the weighed piece, in metres'),
+            Column::number('piece_g', WeighedPiece::LEAST_GRAMS, WeighedPiece::MOST_GRAMS, 'what it weighs, in grams'),
         ]);
     }
 
@@ -156,8 +160,8 @@ final class Tables
             Column::choice('drill', WorkCode::all(), 'drill, ladder or intervals'),
             Column::choice('stage', self::cases(Stage::class), 'the stage the athlete had then'),
             Column::choice('kind', self::cases(AttemptKind::class), 'one go, tries, a hold, or the sum of a set'),
-            Column::whole('reps', 0, 9999, 'reps, clean tries, or seconds held'),
-            Column::whole('misses', 0, 9999, 'misses, or tries that were not clean; 0 for one go'),
+            Column::whole('reps', 0, CountedReps::MOST_IN_ENTRY, 'reps, clean tries, or seconds held'),
+            Column::whole('misses', 0, CountedReps::MOST_IN_ENTRY, 'misses, or tries that were not clean; 0 for one go'),
             Column::choice('ended', self::cases(AttemptEnd::class), 'how one go ended; nothing for the other kinds')->optional(),
             Column::flag('clean', 'by quality'),
             Column::instant('logged_at', 'when it was logged'),

@@ -10,6 +10,7 @@ use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Cable\WeighedPiece;
 use Zumbo\Core\Measure\LengthParser;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Quantity;
 
 /**
  * A cable on a kitchen scale.
@@ -19,9 +20,9 @@ final readonly class OwnCableInput
     public function __construct(
         #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 60)] public string $name,
         /** Outside, millimetres. */
-        #[Assert\Range(min: 0.5, max: 30)] public float $diameterMm,
+        #[Assert\Range(min: WeighedPiece::LEAST_DIAMETER_MM, max: WeighedPiece::MOST_DIAMETER_MM)] public float $diameterMm,
         /** How long the weighed piece is. */
-        #[ReadableLength('Piece', leastM: 0.1, mostM: 20.0)] public string $piece,
+        #[ReadableLength(Quantity::WeighedPiece)] public string $piece,
         /** What it weighs, grams. */
         #[Assert\Range(min: WeighedPiece::LEAST_GRAMS, max: WeighedPiece::MOST_GRAMS)] public float $grams,
     ) {
@@ -29,14 +30,14 @@ final readonly class OwnCableInput
 
     public function pieceM(): float
     {
-        return LengthParser::parse($this->piece, WeighedPiece::lengths())->metres();
+        return LengthParser::parse($this->piece, Quantity::WeighedPiece->range())->metres();
     }
 
     /** @throws BadField when a metre of it weighs what no cable does */
     public function check(): void
     {
         try {
-            WeighedPiece::of(LengthParser::parse($this->piece, WeighedPiece::lengths()), $this->grams);
+            WeighedPiece::of(LengthParser::parse($this->piece, Quantity::WeighedPiece->range()), $this->grams);
         } catch (OutOfRange $e) {
             throw BadField::of('grams', $this->grams, $e->accepted, $e->getMessage().'.');
         }

@@ -10,8 +10,8 @@ use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\Handle;
-use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\Stance;
 
 /**
@@ -24,9 +24,9 @@ final readonly class FitInput
     public function __construct(
         /** A landmark, or `above`: past the shoulder. */
         #[Assert\Choice(callback: [self::class, 'places'])] public ?string $reaches = null,
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public ?string $cable = null,
+        #[ReadableLength(Quantity::Cable)] public ?string $cable = null,
         #[OneOf(Stance::class)] public string $stance = Stance::TwoFeet->value,
-        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.3)] public ?string $handle = null,
+        #[ReadableLength(Quantity::Handle)] public ?string $handle = null,
     ) {
     }
 
@@ -47,11 +47,11 @@ final readonly class FitInput
     {
         return null === $this->handle
             ? Handle::usual()
-            : Handle::ofLength(LengthParser::parse($this->handle, Handle::lengths()));
+            : Handle::ofLength(LengthParser::parse($this->handle, Quantity::Handle->range()));
     }
 
     public function cable(): ?Length
     {
-        return null === $this->cable ? null : LengthParser::parse($this->cable, RopeSizing::cables());
+        return null === $this->cable ? null : LengthParser::parse($this->cable, Quantity::Cable->range());
     }
 }

@@ -9,6 +9,7 @@ use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\App\RopeDesk\Size\SizingInput;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
 
@@ -22,10 +23,10 @@ final readonly class RopeInput
         #[OneOf(School::class)] public string $school,
         /** Left out: the one the school names. */
         #[OneOf(Stance::class)] public ?string $stance,
-        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.3)] public string $handle,
+        #[ReadableLength(Quantity::Handle)] public string $handle,
         #[OneOf(CableFamily::class)] public string $family,
         /** Left out: the computed one. */
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public ?string $cable = null,
+        #[ReadableLength(Quantity::Cable)] public ?string $cable = null,
         /** Needed when the cable differs from the computed one. */
         #[Assert\Length(max: 200)] public string $overrideReason = '',
         /** One of the gym's own cables; it decides the family. Left out: one of the family. */

@@ -9,8 +9,8 @@ use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\Handle;
-use Zumbo\Core\Rope\RopeSizing;
 
 /**
  * A shared rope as a coach writes it down.
@@ -20,8 +20,8 @@ final readonly class RackRopeInput
     public function __construct(
         /** As it is written on the handle. */
         #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 8)] public string $tag,
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public string $cable,
-        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.3)] public string $handle,
+        #[ReadableLength(Quantity::Cable)] public string $cable,
+        #[ReadableLength(Quantity::Handle)] public string $handle,
         #[OneOf(CableFamily::class)] public string $family,
         /** Not given out, except by a pin. */
         public bool $keptBack = false,
@@ -35,12 +35,12 @@ final readonly class RackRopeInput
 
     public function cableM(): float
     {
-        return LengthParser::parse($this->cable, RopeSizing::cables())->metres();
+        return LengthParser::parse($this->cable, Quantity::Cable->range())->metres();
     }
 
     public function handleM(): float
     {
-        return LengthParser::parse($this->handle, Handle::lengths())->metres();
+        return LengthParser::parse($this->handle, Quantity::Handle->range())->metres();
     }
 
     public function family(): CableFamily

@@ -8,6 +8,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\Hands;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\SideView;
@@ -18,7 +19,7 @@ use Zumbo\Core\Rope\SideView;
 final readonly class ArcInput
 {
     public function __construct(
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public string $cable,
+        #[ReadableLength(Quantity::Cable)] public string $cable,
         /** Out from the body's middle. */
         #[Assert\Range(min: Hands::LEAST_OUT_M, max: Hands::MOST_OUT_M)] public ?float $leftOutM = null,
         #[Assert\Range(min: Hands::LEAST_HEIGHT_M, max: Hands::MOST_HEIGHT_M)] public ?float $leftHeightM = null,
@@ -31,7 +32,7 @@ final readonly class ArcInput
 
     public function cable(): Length
     {
-        return LengthParser::parse($this->cable, RopeSizing::cables());
+        return LengthParser::parse($this->cable, Quantity::Cable->range());
     }
 
     public function hands(Length $usualHeight): Hands

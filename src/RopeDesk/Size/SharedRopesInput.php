@@ -8,6 +8,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\TurnedRope;
 
 /**
@@ -21,7 +22,7 @@ final readonly class SharedRopesInput
         /** Who jumps in the ropes that the two turn; left out: nobody. */
         #[Assert\Uuid(versions: [7])] public ?string $jumper = null,
         /** Between the turners' hands. */
-        #[ReadableLength('Turners apart', leastM: 1.5, mostM: 6.0)] public ?string $apart = null,
+        #[ReadableLength(Quantity::TurnersApart)] public ?string $apart = null,
     ) {
     }
 
@@ -29,6 +30,6 @@ final readonly class SharedRopesInput
     {
         return null === $this->apart
             ? Length::ofMetres(TurnedRope::USUAL_APART_M)
-            : LengthParser::parse($this->apart, TurnedRope::aparts());
+            : LengthParser::parse($this->apart, Quantity::TurnersApart->range());
     }
 }

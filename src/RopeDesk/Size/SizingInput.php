@@ -8,8 +8,8 @@ use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\Handle;
-use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
 
@@ -23,9 +23,9 @@ final readonly class SizingInput
         #[OneOf(School::class)] public ?string $school = null,
         /** Left out: the one each school names. */
         #[OneOf(Stance::class)] public ?string $stance = null,
-        #[ReadableLength('Handle length', leastM: 0.05, mostM: 0.3)] public ?string $handle = null,
+        #[ReadableLength(Quantity::Handle)] public ?string $handle = null,
         /** A cable the coach wants to see instead of the computed one. */
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public ?string $cable = null,
+        #[ReadableLength(Quantity::Cable)] public ?string $cable = null,
     ) {
     }
 
@@ -43,11 +43,11 @@ final readonly class SizingInput
     {
         return null === $this->handle
             ? Handle::usual()
-            : Handle::ofLength(LengthParser::parse($this->handle, Handle::lengths()));
+            : Handle::ofLength(LengthParser::parse($this->handle, Quantity::Handle->range()));
     }
 
     public function cable(): ?Length
     {
-        return null === $this->cable ? null : LengthParser::parse($this->cable, RopeSizing::cables());
+        return null === $this->cable ? null : LengthParser::parse($this->cable, Quantity::Cable->range());
     }
 }

@@ -7,7 +7,7 @@ namespace Zumbo\App\RopeDesk\Trim;
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Measure\LengthParser;
-use Zumbo\Core\Rope\RopeSizing;
+use Zumbo\Core\Measure\Quantity;
 
 /**
  * A step of a trim path, down or back up.
@@ -18,12 +18,12 @@ final readonly class TrimInput
         /** The rope as it is. */
         #[Assert\Uuid(versions: [7])] public string $ropeId,
         /** How long its cable is from now on. */
-        #[ReadableLength('Cable', leastM: 1.0, mostM: 5.0)] public string $cable,
+        #[ReadableLength(Quantity::Cable)] public string $cable,
     ) {
     }
 
     public function cableM(): float
     {
-        return LengthParser::parse($this->cable, RopeSizing::cables())->metres();
+        return LengthParser::parse($this->cable, Quantity::Cable->range())->metres();
     }
 }

@@ -23,7 +23,7 @@ use Zumbo\App\RopeDesk\Keep\RopeView;
 use Zumbo\App\RopeDesk\Size\SizeRope;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Rope\TrimPath;
+use Zumbo\Core\Measure\Quantity;
 
 /**
  * Takes one step of a trim path, or lets the rope out again, and cuts the tails; each write once. The length before stays in
@@ -132,7 +132,7 @@ final readonly class TrimRope
     private function check(Rope $rope, float $cableM, string $typed): void
     {
         $off = $rope->spec()->cableLengthM - $cableM;
-        $step = 2 * TrimPath::steps()->most->metres();
+        $step = 2 * Quantity::StepPerSide->range()->most->metres();
         if (abs($off) < self::ROUNDING_M) {
             throw BadField::of('cable', $typed, 'another length than it has now');
         }

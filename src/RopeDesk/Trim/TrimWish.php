@@ -8,8 +8,8 @@ use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\School;
-use Zumbo\Core\Rope\TrimPath;
 
 /**
  * Where a trim path is to end, and in what steps.
@@ -22,7 +22,7 @@ final readonly class TrimWish
         /** Left out: what somebody who links doubles would begin with. */
         #[OneOf(School::class)] public ?string $goal = null,
         /** Off each side at once. */
-        #[ReadableLength('Step per side', leastM: 0.01, mostM: 0.03)] public ?string $step = null,
+        #[ReadableLength(Quantity::StepPerSide)] public ?string $step = null,
     ) {
     }
 
@@ -35,6 +35,6 @@ final readonly class TrimWish
     {
         return null === $this->step
             ? Length::ofMetres(self::USUAL_STEP_M)
-            : LengthParser::parse($this->step, TrimPath::steps());
+            : LengthParser::parse($this->step, Quantity::StepPerSide->range());
     }
 }

@@ -7,6 +7,7 @@ namespace Zumbo\Core\Calc\Field;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\Stance;
 use Zumbo\Core\Stage\Stage;
@@ -18,7 +19,7 @@ final class BodyFields
 {
     public static function stature(): Field
     {
-        $range = Body::statures();
+        $range = Quantity::Stature->range();
 
         return Field::length(
             'stature',
@@ -43,7 +44,7 @@ final class BodyFields
 
     public static function handle(): Field
     {
-        $range = Handle::lengths();
+        $range = Quantity::Handle->range();
 
         return Field::length(
             'handle_length',

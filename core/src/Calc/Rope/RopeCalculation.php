@@ -9,6 +9,7 @@ use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\BodyFields;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\RopeAdvice;
@@ -51,8 +52,8 @@ final class RopeCalculation implements Calculation
             ),
             Field::length(
                 'spare_per_side',
-                RopeSizing::spares()->least->metres(),
-                RopeSizing::spares()->most->metres(),
+                Quantity::SparePerSide->range()->least->metres(),
+                Quantity::SparePerSide->range()->most->metres(),
                 'left on each side until the length is settled',
             )->default(RopeSizing::USUAL_SPARE_M),
             BodyFields::stage(),

@@ -12,6 +12,7 @@ use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Gear\TrimOutcome;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
@@ -38,7 +39,7 @@ final class TrimCalculation implements Calculation
 
     public function fields(): array
     {
-        $step = TrimPath::steps();
+        $step = Quantity::StepPerSide->range();
 
         return [
             BodyFields::stature()->required(),
