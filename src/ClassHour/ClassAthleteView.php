@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -18,7 +19,8 @@ final readonly class ClassAthleteView
         public string $tag,
         public string $firstName,
         public Stage $stage,
-        public int $stageNumber,
+        /** At which station they stand. */
+        public Phase $station,
         public ?float $ropeM,
         /** Grown out of the rope, or due to be measured; null: neither. */
         public ?SentenceView $remeasure,

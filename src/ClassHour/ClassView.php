@@ -13,6 +13,7 @@ use Zumbo\App\Shared\SentenceView;
 final readonly class ClassView
 {
     /**
+     * @param list<StationView>      $stations from the door inward
      * @param list<ClassAthleteView> $athletes by stage, then by name
      * @param list<AttemptView>      $justNow  of today, the newest first
      */
@@ -22,6 +23,7 @@ final readonly class ClassView
         public string $day,
         /** The class in the calendar; null when none is planned today. */
         public ?string $className,
+        public array $stations,
         public array $athletes,
         public array $justNow,
         /** The revision this was read at, for the change feed. */

@@ -7,7 +7,6 @@ namespace Zumbo\App\ClassHour;
 use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
-use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
@@ -23,8 +22,9 @@ use Zumbo\Core\Body\StatureHistory;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Path\Entry;
+use Zumbo\Core\Path\LookRule;
 use Zumbo\Core\Path\TodaysSet;
-use Zumbo\Core\Streak\AttemptEnd;
 
 /**
  * The plan of the hall tonight: everybody with rope, set, cue and outlook, and what was logged just now.
@@ -32,9 +32,6 @@ use Zumbo\Core\Streak\AttemptEnd;
 final readonly class ShowClass
 {
     private const JUST_NOW = 12;
-
-    /** So many misses in a row tonight and the coach should have a look. */
-    private const MISSES_FOR_A_LOOK = 3;
 
     public function __construct(
         private Athletes $athletes,
@@ -84,6 +81,7 @@ final readonly class ShowClass
             SentenceView::of(self::title($views, \count($logged)), LengthUnit::Centimetre),
             $day->format('Y-m-d'),
             $this->attempts->classOf($day)?->name,
+            StationView::all(),
             $views,
             array_map(AttemptView::of(...), \array_slice($logged, 0, self::JUST_NOW)),
             $gym->revision(),
@@ -140,7 +138,7 @@ final readonly class ShowClass
                 $tags[$id],
                 explode(' ', $athlete->profile()->name)[0],
                 $athlete->stage(),
-                $athlete->stage()->number(),
+                $athlete->stage()->phase(),
                 ($ropes[$id] ?? null)?->spec()->cableLengthM,
                 self::measureFirst(
                     $athlete,
@@ -155,7 +153,7 @@ final readonly class ShowClass
                 [] !== $cautions,
                 [] !== array_filter($cautions, static fn (Caution $caution): bool => $caution->stopsJumping()),
                 \count($tonight),
-                self::needsLook($tonight),
+                LookRule::asksFor(array_map(static fn (Attempt $attempt): Entry => $attempt->toCore($now), $tonight)),
             );
         }, $athletes);
     }
@@ -172,23 +170,6 @@ final readonly class ShowClass
             $statures->reminder($athlete->profile()->birthYear, $now);
 
         return null === $due ? null : SentenceView::of($due, $unit);
-    }
-
-    /**
-     * @param list<Attempt> $tonight
-     */
-    private static function needsLook(array $tonight): bool
-    {
-        $last = \array_slice($tonight, -self::MISSES_FOR_A_LOOK);
-        $missed = array_filter(
-            $last,
-            static fn (Attempt $attempt): bool => !$attempt->isClean()
-                || (AttemptKind::Streak === $attempt->kind()
-                    && AttemptEnd::Miss === $attempt->ended()
-                    && $attempt->reps() < self::MISSES_FOR_A_LOOK),
-        );
-
-        return \count($missed) >= self::MISSES_FOR_A_LOOK;
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Zumbo\App\Faults;
 
 use Zumbo\Core\Fault\Evidence;
 use Zumbo\Core\Fault\Sign;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * How much a sign speaks for a fault, and why.
@@ -23,6 +25,6 @@ final readonly class EvidenceView
 
     public static function of(Evidence $evidence): self
     {
-        return new self($evidence->sign, $evidence->sign->text(), $evidence->weight->marks(), $evidence->reason);
+        return new self($evidence->sign, MessageCatalogue::name(Term::of($evidence->sign)), $evidence->weight->marks(), $evidence->reason);
     }
 }

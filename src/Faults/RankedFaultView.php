@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Faults;
 
 use Zumbo\Core\Fault\RankedFault;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
@@ -31,7 +32,7 @@ final readonly class RankedFaultView
 
         return new self(
             $fault->code,
-            MessageCatalogue::name($fault->code),
+            MessageCatalogue::name(Term::named('fault', $fault->code)),
             $fault->why,
             $ranked->share,
             array_map(EvidenceView::of(...), $ranked->evidence),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\App\Faults;
 
 use Zumbo\Core\Fault\Sign;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * A sign as it is touched.
@@ -17,6 +19,6 @@ final readonly class SignView
 
     public static function of(Sign $sign): self
     {
-        return new self($sign, $sign->text());
+        return new self($sign, MessageCatalogue::name(Term::of($sign)));
     }
 }

@@ -8,6 +8,7 @@ use Zumbo\Core\Fault\CueAdvice;
 use Zumbo\Core\Fault\Fault;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
@@ -36,7 +37,7 @@ final readonly class CueView
 
         return new self(
             $fault->code,
-            MessageCatalogue::name($fault->code),
+            MessageCatalogue::name(Term::named('fault', $fault->code)),
             $advice->cue,
             $advice->drill,
             SentenceView::of($advice->reason, LengthUnit::Centimetre),

@@ -6,6 +6,7 @@ namespace Zumbo\App\Shared;
 
 use Zumbo\App\Entity\Ropes\Inspection;
 use Zumbo\Core\Gear\InspectionPoint;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
@@ -34,7 +35,7 @@ final readonly class InspectionView
             $inspection->isSafe(),
             $inspection->failed(),
             array_map(
-                static fn (InspectionPoint $point): string => MessageCatalogue::name('failed.'.$point->value),
+                static fn (InspectionPoint $point): string => MessageCatalogue::name(Term::of($point)->as('failed-point')),
                 $inspection->failed(),
             ),
         );

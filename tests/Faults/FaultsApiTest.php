@@ -47,7 +47,7 @@ final class FaultsApiTest extends ApiTestCase
             $found['cue']['reason']['sentence'],
         );
         self::assertStringStartsWith(
-            'If 3 goes with this cue bring nothing, step back to singles: ',
+            'If 3 goes with this cue bring nothing, step back to Singles: ',
             $found['cue']['stepBack']['sentence'],
         );
         self::assertFalse(

@@ -8,6 +8,7 @@ use PHPUnit\Framework\AssertionFailedError;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\RouterInterface;
+use Zumbo\App\Log\DescribeEntries;
 use Zumbo\App\Platform\Describe\ApiDescription;
 use Zumbo\App\Platform\Describe\DescribeApi;
 use Zumbo\App\Tests\DescribedApi;
@@ -23,6 +24,15 @@ final class ApiDescriptionTest extends KernelTestCase
             DescribeApi::json(self::description()),
             file_get_contents(DescribedApi::FILE),
             'run ./zumbo console zumbo:describe-api > api/openapi.json',
+        );
+    }
+
+    public function testTheDevicesMessagesForEntriesAreTheCores(): void
+    {
+        self::assertSame(
+            DescribeEntries::json(),
+            file_get_contents(__DIR__.'/../../web/src/lib/entryMessages.json'),
+            'run ./zumbo console zumbo:describe-entries > web/src/lib/entryMessages.json',
         );
     }
 

@@ -191,6 +191,45 @@ final class RackApiTest extends ApiTestCase
         $this->assertProblem('athleteId');
     }
 
+    public function testAPinIsMovedToAnotherRopeInOneRequest(): void
+    {
+        $this->signInto();
+        $this->hang('R1', '244');
+        $far = $this->hang('R9', '290');
+        $near = $this->hang('R2', '246');
+        $ilse = $this->newAthlete();
+        $pin = $this->pin($ilse, $far);
+        $move = self::change(1);
+        $this->send('PATCH', '/api/pins/'.$pin, ['rackRopeId' => $near], $move);
+        $this->assertStatus(200);
+        self::assertSame('R2', $this->given($ilse)['tag']);
+        $again = $this->send('PATCH', '/api/pins/'.$pin, ['rackRopeId' => $near], $move);
+        $this->assertStatus(200);
+        self::assertSame(2, $again['version'], 'the same request counts once');
+        $this->send('PATCH', '/api/pins/'.$pin, ['rackRopeId' => $far], self::change(1));
+        $this->assertStatus(409);
+    }
+
+    /** Unpinned and pinned again, a refusal in between lost the pin. */
+    public function testAPinThatCannotMoveStaysWhereItIs(): void
+    {
+        $this->signInto();
+        $mine = $this->hang('R9', '290');
+        $taken = $this->hang('R1', '244');
+        [$ilse, $bram] = [$this->newAthlete(), $this->athleteCalled('Bram Oosterveel', '170')];
+        $pin = $this->pin($ilse, $mine);
+        $this->pin($bram, $taken);
+        $this->send('PATCH', '/api/pins/'.$pin, ['rackRopeId' => $taken], self::change(1));
+        $this->assertProblem('rackRopeId', 'R1 is pinned to somebody already');
+        $this->send('PATCH', '/api/pins/'.$pin, ['rackRopeId' => self::id()], self::change(1));
+        $this->assertProblem('rackRopeId');
+        self::assertSame('R9', $this->given($ilse)['tag']);
+        $this->send('DELETE', '/api/pins/'.$pin, null, self::change(1));
+        $this->assertStatus(200);
+        $this->send('PATCH', '/api/pins/'.$pin, ['rackRopeId' => $mine], self::change(2));
+        $this->assertProblem('id', 'taken out');
+    }
+
     public function testAPinIsTakenOutAndPutBack(): void
     {
         $this->signInto();

@@ -15,7 +15,7 @@ use Zumbo\Core\Measure\Quantity;
 final readonly class Body
 {
     /** A tape held by hand against a standing athlete reads to about a centimetre (common practice, no published source). */
-    private const TAPE_UNCERTAINTY_M = 0.01;
+    public const TAPE_UNCERTAINTY_M = 0.01;
 
     /** No landmark lies lower: that would be the knee. */
     private const LOWEST_LANDMARK_SHARE = 0.3;

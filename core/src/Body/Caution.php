@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Body;
 
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 
 /**
@@ -36,7 +37,7 @@ enum Caution: string
                 self::Pain => 'caution.pain',
                 default => 'caution.ask_first',
             },
-            ['caution' => $this->value],
+            ['caution' => Term::of($this)],
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Cable;
 
 use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Rope\TurningRope;
 use Zumbo\Core\Stage\Phase;
@@ -33,7 +34,7 @@ final readonly class CableAdvice
         $turns = Rate::perMinute(HandlePull::LEARNING_TURNS_PER_MINUTE);
         $pull = HandlePull::newtons($rope, $family->linearDensity(), $turns);
         $reasons = [
-            Verdict::of('cable.'.$stage->phase()->value, ['family' => $family->value]),
+            Verdict::of('cable.'.$stage->phase()->value, ['family' => Term::of($family)]),
             Verdict::of('cable.pull', ['pull_n' => $pull, 'turns_per_min' => $turns->countPerMinute()]),
         ];
         if (!$family->suitsBeginners()) {

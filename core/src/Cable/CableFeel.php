@@ -20,6 +20,9 @@ use Zumbo\Core\Rope\TurningRope;
  */
 final readonly class CableFeel
 {
+    /** Share by which the power may be off, for the lag that is neglected. */
+    public const POWER_ACCURACY = 0.3;
+
     public const USUAL_DRAG_COEFFICIENT = 1.1;
 
     /** Dry air at 20 °C, kg/m³. */

@@ -17,6 +17,9 @@ use Zumbo\Core\Rope\TurningRope;
 final class HandlePull
 {
     /** The rate at which feel is compared: a learner's steady singles. */
+    /** Share by which the pull may be off. */
+    public const ACCURACY = 0.1;
+
     public const LEARNING_TURNS_PER_MINUTE = 120.0;
 
     public static function newtons(TurningRope $rope, LinearDensity $density, Rate $turns): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Fault;
 
 use Zumbo\Core\Drill\DrillTable;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 
 /**
@@ -33,9 +34,9 @@ final readonly class CueAdvice
     public static function of(Fault $fault, array $signs): self
     {
         $values = [
-            'fault' => $fault->code,
+            'fault' => Term::named('fault', $fault->code),
             'why' => $fault->why,
-            'signs' => implode(', ', array_map(static fn (Sign $sign): string => $sign->text(), $signs)),
+            'signs' => array_map(Term::of(...), $signs),
         ];
         $explained = array_values(
             array_filter(
@@ -53,10 +54,10 @@ final readonly class CueAdvice
                 ? null
                 : Verdict::of('cue.step_back', [
                     'goes' => self::GOES_BEFORE_STEPPING_BACK,
-                    'stage' => $fault->stepBack->value,
+                    'stage' => Term::of($fault->stepBack),
                     'drill' => DrillTable::ofStage($fault->stepBack)[0]->title,
                 ]),
-            Verdict::of('cue.watch', ['sign' => $telling->text()]),
+            Verdict::of('cue.watch', ['sign' => Term::of($telling)]),
         );
     }
 }

@@ -87,12 +87,6 @@ enum Sign: string
         };
     }
 
-    /** As a coach would tap it. */
-    public function text(): string
-    {
-        return str_replace('-', ' ', $this->value);
-    }
-
     private function isOneOf(self ...$signs): bool
     {
         return \in_array($this, $signs, true);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Gear;
 
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 
 /**
@@ -227,7 +228,7 @@ final readonly class GivingPlan
             'ideal_m' => $wish->cable->metres(),
             'tag' => $nearest->tag,
             'off_m' => $off($nearest),
-            'family' => $nearest->family->value,
+            'family' => Term::of($nearest->family),
         ];
 
         return Verdict::of(

@@ -18,7 +18,7 @@ final class RopeMatch
 {
     public const MOST_SHORT_M = 0.04;
     public const MOST_LONG_M = 0.12;
-    private const SHORT_COSTS = 3.0;
+    public const SHORT_COSTS = 3.0;
 
     /** The same rope as last time may be so much worse. */
     private const SAME_AS_LAST_M = 0.02;

@@ -6,6 +6,7 @@ namespace Zumbo\Core\Gear;
 
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Rope\RopeSizing;
 
 /**
  * Whether the spare tails may be cut off: not before the length is settled, for a cut rope can't be let out again (common
@@ -32,6 +33,7 @@ final readonly class TailCut
             'goal_m' => $goal->metres(),
             'practices' => $practices,
             'least' => self::LEAST_PRACTICES,
+            'spare_m' => RopeSizing::USUAL_SPARE_M,
         ];
 
         return match (true) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Gear;
 
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Rope\TrimPath;
 use Zumbo\Core\Streak\CountedReps;
 
 /**
@@ -13,8 +14,6 @@ use Zumbo\Core\Streak\CountedReps;
  */
 final readonly class TrimGate
 {
-    public const SETS = 3;
-
     private function __construct(public bool $open, public Verdict $verdict)
     {
     }
@@ -29,9 +28,9 @@ final readonly class TrimGate
             }
             ++$held;
         }
-        $values = ['held' => min($held, self::SETS), 'sets' => self::SETS];
+        $values = ['held' => min($held, TrimPath::SETS_BEFORE_STEP), 'sets' => TrimPath::SETS_BEFORE_STEP];
 
-        return $held >= self::SETS
+        return $held >= TrimPath::SETS_BEFORE_STEP
             ? new self(true, Verdict::of('trim.gate_open', $values))
             : new self(false, Verdict::of('trim.gate_waits', $values));
     }

@@ -20,6 +20,9 @@ final readonly class TrimOutcome
 {
     public const SURE = 0.9;
 
+    /** Misses are told for so many reps. */
+    public const PER_REPS = 100;
+
     /** Normal deviate that 90 % lie below. */
     private const SURE_DEVIATE = 1.2816;
 
@@ -140,6 +143,6 @@ final readonly class TrimOutcome
 
     private static function perHundred(int $reps, int $misses): float
     {
-        return 0 === $reps + $misses ? 0.0 : (100 * $misses) / ($reps + $misses);
+        return 0 === $reps + $misses ? 0.0 : (self::PER_REPS * $misses) / ($reps + $misses);
     }
 }

@@ -6,6 +6,7 @@ namespace Zumbo\Core\Path;
 
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Stage;
 
@@ -32,7 +33,7 @@ final readonly class TodaysSet
             Verdict::of('set.in_turn', [
                 'number' => $index + 1,
                 'of' => \count($drills),
-                'stage' => $stage->value,
+                'stage' => Term::of($stage),
                 'why' => $drill->why,
             ]),
         );

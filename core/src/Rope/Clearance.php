@@ -14,6 +14,9 @@ final readonly class Clearance
     /** Room left above the highest point of the rope (our assumption: a lamp or a beam is not to be grazed). */
     public const USUAL_CEILING_MARGIN_M = 0.1;
 
+    /** The rise of an easy double, for the ceiling that is needed (our assumption). */
+    public const USUAL_JUMP_M = 0.15;
+
     private function __construct(
         /** Above the floor at the lowest point of the arc; negative: so much arc is spare and the rope drags. */
         public Length $floor,

@@ -7,6 +7,7 @@ namespace Zumbo\Core\Rope;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
@@ -111,7 +112,7 @@ final readonly class FitCheck
     {
         return Verdict::of('fit.reaches', [
             'reach_m' => $this->reach->metres(),
-            'landmark' => 'landmark.'.$this->reaches->value,
+            'landmark' => Term::of($this->reaches),
         ]);
     }
 
@@ -128,7 +129,7 @@ final readonly class FitCheck
     {
         return match ($fit) {
             Fit::TooShort, Fit::Short => [Verdict::of('fit.catches_feet'), Verdict::of('fit.check_hands_first')],
-            Fit::Right => [Verdict::of('fit.right', ['phase' => $phase->value])],
+            Fit::Right => [Verdict::of('fit.right', ['phase' => Term::of($phase)])],
             Fit::Long, Fit::TooLong => [Verdict::of('fit.lags'), Verdict::of('fit.lands_in_front')],
         };
     }

@@ -16,7 +16,7 @@ final readonly class Handle
     public const USUAL_LENGTH_M = 0.15;
 
     /** The cable that disappears inside the handle and must be cut on top (our assumption; makers differ). */
-    private const INSIDE_M = 0.02;
+    public const INSIDE_M = 0.02;
 
     private function __construct(public Length $length)
     {

@@ -19,10 +19,10 @@ use Zumbo\Core\Measure\Verdict;
 final readonly class PartnerRope
 {
     /** From the holder's ankles to the partner's, standing close. */
-    private const APART_M = 0.45;
+    public const APART_M = 0.45;
 
     /** Between the shoulders of two who stand side by side. */
-    private const GAP_M = 0.15;
+    public const GAP_M = 0.15;
 
     private function __construct(public Length $cable, public Verdict $reason)
     {

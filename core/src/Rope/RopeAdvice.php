@@ -6,6 +6,7 @@ namespace Zumbo\Core\Rope;
 
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
@@ -75,6 +76,18 @@ final readonly class RopeAdvice
     }
 
     /**
+     * How the goal is found: the first of these schools that leaves a spare arc inside this window.
+     *
+     * @return array{schools: non-empty-list<School>, least: Length, most: Length}
+     */
+    public static function goalRule(): array
+    {
+        [$schools, $least, $most] = self::TABLE[Phase::Linking->value];
+
+        return ['schools' => $schools, 'least' => Length::ofMetres($least), 'most' => Length::ofMetres($most)];
+    }
+
+    /**
      * @param non-empty-list<SchoolRope> $ropes
      */
     private static function forPhase(Phase $phase, array $ropes): self
@@ -132,11 +145,11 @@ final readonly class RopeAdvice
         $cables = array_map(static fn (SchoolRope $rope): float => $rope->cable->metres(), $ropes);
         $reasons = [
             self::schoolVerdict($chosen),
-            Verdict::of('rope.spare_arc', ['spare_arc_m' => $chosen->spareArc->metres(), 'phase' => $phase->value]),
+            Verdict::of('rope.spare_arc', ['spare_arc_m' => $chosen->spareArc->metres(), 'phase' => Term::of($phase)]),
         ];
         if ($usual->school !== $chosen->school) {
             $reasons[] = Verdict::of('rope.usual_school_misfits', [
-                'school' => $usual->school->value,
+                'school' => Term::of($usual->school),
                 'cable_m' => $usual->cable->metres(),
                 'spare_arc_m' => $usual->spareArc->metres(),
                 'too' => $usual->spareArc->compareTo($chosen->spareArc) > 0 ? 'long' : 'short',
@@ -159,14 +172,15 @@ final readonly class RopeAdvice
             return Verdict::of('rope.rule_of_height', [
                 'cable_m' => $rope->cable->metres(),
                 'overall_m' => $rope->overall->metres(),
+                'added_m' => RopeSizing::RULE_OF_HEIGHT_M,
             ]);
         }
 
         return Verdict::of($rope->reach->taped ? 'rope.by_taped_landmark' : 'rope.by_landmark', [
-            'school' => $rope->school->value,
+            'school' => Term::of($rope->school),
             'cable_m' => $rope->cable->metres(),
-            'stance' => $rope->stance->value,
-            'reading' => $rope->reading->value,
+            'stance' => Term::of($rope->stance),
+            'reading' => Term::of($rope->reading),
             'reach_m' => $rope->reach->height->metres(),
             'uncertainty_m' => $rope->uncertainty->metres(),
         ]);

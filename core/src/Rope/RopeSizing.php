@@ -24,6 +24,9 @@ final readonly class RopeSizing
     /** Tips of the handles apart while turning, elbows by the ribs (our assumption). */
     public const USUAL_HAND_SPAN_M = 0.9;
 
+    /** Sizing is never finer than a centimetre: half of it is the same length, and a little for rounding. */
+    public const SAME_LENGTH_M = 0.0051;
+
     /** Stature is measured to a centimetre at best (common practice, no published source). */
     private const STATURE_UNCERTAINTY_M = 0.01;
 

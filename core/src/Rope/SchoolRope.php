@@ -6,6 +6,7 @@ namespace Zumbo\Core\Rope;
 
 use Zumbo\Core\Body\LandmarkHeight;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 
 /**
@@ -41,9 +42,9 @@ final readonly class SchoolRope
         }
 
         return Verdict::of('rope.reach', [
-            'stance' => $this->stance->value,
-            'reading' => $this->reading->value,
-            'landmark' => 'landmark.'.$landmark->value,
+            'stance' => Term::of($this->stance),
+            'reading' => Term::of($this->reading),
+            'landmark' => Term::of($landmark),
             'reach_m' => $this->reach->height->metres(),
         ]);
     }

@@ -21,10 +21,10 @@ final readonly class SideView
     public const MOST_AHEAD_M = 0.8;
 
     /** The hands turn so far ahead of the ankles, as a share of stature (our assumption: just in front of the hips). */
-    private const HANDS_AHEAD_SHARE = 0.08;
+    public const HANDS_AHEAD_SHARE = 0.08;
 
     /** Of the foot's length, ahead of the ankle (our assumption). */
-    private const TOES_AHEAD_SHARE = 0.75;
+    public const TOES_AHEAD_SHARE = 0.75;
 
     private function __construct(
         public Length $handsAhead,

@@ -17,6 +17,9 @@ use Zumbo\Core\Measure\Verdict;
  */
 final readonly class TrimPath
 {
+    /** So many sets must hold without a miss before the next step (our assumption). */
+    public const SETS_BEFORE_STEP = 3;
+
     /** A cable is never cut finer than that: sizing is not (our assumption). */
     private const FINEST_M = 0.01;
 
@@ -54,7 +57,7 @@ final readonly class TrimPath
             $steps[] = new TrimStep(
                 Length::ofMetres($next),
                 Length::ofMetres(($cable - $next) / 2),
-                Verdict::of('trim.gate', ['before_m' => $cable]),
+                Verdict::of('trim.gate', ['before_m' => $cable, 'sets' => self::SETS_BEFORE_STEP]),
             );
             $cable = $next;
         }
@@ -63,6 +66,7 @@ final readonly class TrimPath
             $steps,
             Verdict::of('trim.path', [
                 'steps' => \count($steps),
+                'spare_m' => RopeSizing::USUAL_SPARE_M,
                 'cable_m' => $today->metres(),
                 'goal_m' => $goal->metres(),
             ]),

@@ -36,6 +36,11 @@ class RopePin implements BelongsToGym, VersionedRow
         return $this->athleteId;
     }
 
+    public function moveTo(Uuid $rackRopeId): void
+    {
+        $this->rackRopeId = $rackRopeId;
+    }
+
     public function rackRopeId(): Uuid
     {
         return $this->rackRopeId;

@@ -20,6 +20,10 @@ final readonly class CablesView
         public float $cableLengthM,
         public array $cables,
         public array $reasons,
+        /** Turns a minute at which the pull is told: while learning, and in doubles. */
+        public float $learningTurnsPerMin,
+        public float $doublesTurnsPerMin,
+        public CableSourcesView $sources,
     ) {
     }
 }

@@ -13,8 +13,10 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Cable\CableCharacter;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Cable\HandlePull;
 use Zumbo\Core\Gear\RopeMatch;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
@@ -49,7 +51,7 @@ final readonly class ShowCables
         $rows = array_map(
             static fn (CableFamily $family): CableRowView => CableRowView::of(
                 CableCharacter::ofFamily($family, $rope),
-                MessageCatalogue::name($family->value),
+                MessageCatalogue::name(Term::of($family)),
                 RopeMatch::mayHave($athlete->stage(), $family),
                 $family === $advice->family,
             ),
@@ -67,6 +69,13 @@ final readonly class ShowCables
             );
         }
 
-        return new CablesView($cableM, $rows, SentenceView::listOf($advice->reasons, $gym->unit()));
+        return new CablesView(
+            $cableM,
+            $rows,
+            SentenceView::listOf($advice->reasons, $gym->unit()),
+            HandlePull::LEARNING_TURNS_PER_MINUTE,
+            CableCharacter::DOUBLES_TURNS_PER_MINUTE,
+            CableSourcesView::in($gym->unit()),
+        );
     }
 }

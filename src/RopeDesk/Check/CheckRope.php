@@ -12,7 +12,10 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\FitCheck;
+use Zumbo\Core\Rope\RopeSources;
 
 /**
  * Judges a rope that somebody brings along.
@@ -29,26 +32,29 @@ final readonly class CheckRope
         if (null !== $input->reaches && null !== $input->cable) {
             throw BadField::of('reaches', $input->reaches, 'where the handle ends reach, or the cable, not both');
         }
+        $unit = $this->gyms->current()->unit();
+        $source = SentenceView::of(RopeSources::offBy(), $unit)->sentence;
         $body = $athlete->toCore();
         $reach = null === $input->reaches ? null : self::reach($body, $input->reaches);
         $cable =
             $input->cable() ?? (null === $reach ? null : FitCheck::cableOf($reach, $input->handle(), $input->stance()));
         if (null === $cable) {
-            return new FitView(null, null, null, null, null, []);
+            return new FitView(null, null, null, null, null, null, [], $source);
         }
         $check =
             null === $reach
                 ? FitCheck::ofCable($body, $input->handle(), $input->stance(), $cable, $athlete->stage())
                 : FitCheck::ofReach($body, $reach, $athlete->stage());
-        $unit = $this->gyms->current()->unit();
 
         return new FitView(
             $check->fit,
+            MessageCatalogue::name(Term::of($check->fit)),
             $check->offBy->metres(),
             $cable->metres(),
             SentenceView::of($check->reachVerdict(), $unit),
             SentenceView::of($check->remedy($cable), $unit),
             SentenceView::listOf($check->effects, $unit),
+            $source,
         );
     }
 

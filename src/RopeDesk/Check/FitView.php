@@ -18,12 +18,16 @@ final readonly class FitView
     public function __construct(
         /** Null: nothing was said of the rope. */
         public ?Fit $fit,
+        /** As one says it: "too long". */
+        public ?string $fitName,
         public ?float $offByM,
         /** The cable that was measured, or that reaches so high. */
         public ?float $cableLengthM,
         public ?SentenceView $reaches,
         public ?SentenceView $remedy,
         public array $effects,
+        /** Behind how much it is off: the rule it comes from. */
+        public string $offBySource,
     ) {
     }
 }

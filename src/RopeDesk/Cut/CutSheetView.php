@@ -17,6 +17,10 @@ final readonly class CutSheetView
         public string $day,
         public float $sparePerSideM,
         public array $lists,
+        /** Behind the number of coils: the rule it comes from. */
+        public string $stockSource,
+        /** Behind the cut lengths. */
+        public string $cutSource,
     ) {
     }
 }

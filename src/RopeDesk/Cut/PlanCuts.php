@@ -16,14 +16,17 @@ use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Gear\CutList;
+use Zumbo\Core\Gear\GearSources;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
+use Zumbo\Core\Rope\RopeSources;
 use Zumbo\Core\Rope\TurningRope;
 
 /**
@@ -57,6 +60,8 @@ final readonly class PlanCuts
                 static fn (array $pieces): CutListView => self::list($pieces, $input, $gym->unit()),
                 array_values($byFamily),
             ),
+            SentenceView::of(GearSources::stock(), $gym->unit())->sentence,
+            SentenceView::of(RopeSources::cut(), $gym->unit())->sentence,
         );
     }
 
@@ -101,7 +106,7 @@ final readonly class PlanCuts
             $cable->metres(),
             $cable->plus(self::allowance($spare))->metres(),
             $family,
-            MessageCatalogue::name($family->value),
+            MessageCatalogue::name(Term::of($family)),
             null !== $rope,
         );
     }

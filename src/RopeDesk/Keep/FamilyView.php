@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\RopeDesk\Keep;
 
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
@@ -22,7 +23,7 @@ final readonly class FamilyView
     public static function all(): array
     {
         return array_map(
-            static fn (CableFamily $family): self => new self($family, MessageCatalogue::name($family->value)),
+            static fn (CableFamily $family): self => new self($family, MessageCatalogue::name(Term::of($family))),
             CableFamily::cases(),
         );
     }

@@ -25,6 +25,7 @@ use Zumbo\App\RopeDesk\Size\SizeRope;
 use Zumbo\App\Shared\InspectionInput;
 use Zumbo\App\Shared\NamedAthlete;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
 
 /**
@@ -32,9 +33,6 @@ use Zumbo\Core\Rope\School;
  */
 final readonly class KeepRope
 {
-    /** Sizing is never finer than 1 cm, so a smaller difference is no override. */
-    private const SAME_LENGTH_M = 0.0051;
-
     public function __construct(
         private Ropes $ropes,
         private NamedAthlete $athletes,
@@ -97,7 +95,7 @@ final readonly class KeepRope
         $computed = $rope->cable->metres();
         $kept = $sizing->cable()?->metres() ?? $computed;
         $own = $this->ownCable($input);
-        $byHand = abs($kept - $computed) > self::SAME_LENGTH_M;
+        $byHand = abs($kept - $computed) > RopeSizing::SAME_LENGTH_M;
         if ($byHand && '' === trim($input->overrideReason)) {
             $shown = $this->gyms->current()->unit()->print($rope->cable);
             throw BadField::of(

@@ -7,6 +7,8 @@ namespace Zumbo\App\RopeDesk\Keep;
 use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Shared\InspectionView;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
 
@@ -21,8 +23,11 @@ final readonly class RopeView
         public float $cableLengthM,
         public float $handleLengthM,
         public CableFamily $family,
+        public string $familyName,
         public School $school,
+        public string $schoolName,
         public Stance $stance,
+        public string $stanceName,
         public float $computedCableM,
         /** Empty when the computed length was kept. */
         public string $overrideReason,
@@ -46,8 +51,11 @@ final readonly class RopeView
             $spec->cableLengthM,
             $spec->handleLengthM,
             $spec->family,
+            MessageCatalogue::name(Term::of($spec->family)),
             $spec->school,
+            MessageCatalogue::name(Term::of($spec->school)),
             $spec->stance,
+            MessageCatalogue::name(Term::of($spec->stance)),
             $spec->computedCableM,
             $spec->overrideReason,
             $spec->cableId?->toRfc4122(),

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Zumbo\App\RopeDesk\Rack;
 
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Ropes\Rack;
+use Zumbo\App\Entity\Ropes\RackRope;
 use Zumbo\App\Entity\Ropes\RopePin;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
@@ -40,10 +42,21 @@ final readonly class PinRope
         ): void {
             $athlete = $this->athletes->of($input->athleteId);
             $rope = $this->ropes->of('rackRopeId', $input->rackRopeId);
-            $pin = new RopePin($this->scope->gymId(), $id, $athlete->id(), $rope->id());
-            $this->refuseSecond($pin, $rope->tag());
-            $this->rack->add($pin);
+            $this->refuseSecond($id, $athlete->id(), $rope);
+            $this->rack->add(new RopePin($this->scope->gymId(), $id, $athlete->id(), $rope->id()));
         });
+    }
+
+    public function move(UuidV7 $id, MovePinInput $input, WriteCondition $condition): void
+    {
+        $this->apply($id, $condition, 'move', function (RopePin $pin) use ($input): void {
+            if ($pin->isRemoved()) {
+                throw BadField::of('id', $pin->id()->toRfc4122(), 'a pin that holds; this one was taken out');
+            }
+            $rope = $this->ropes->of('rackRopeId', $input->rackRopeId);
+            $this->refuseSecond($pin->id(), $pin->athleteId(), $rope);
+            $pin->moveTo($rope->id());
+        }, $input);
     }
 
     public function takeOut(UuidV7 $id, WriteCondition $condition): void
@@ -54,30 +67,32 @@ final readonly class PinRope
     public function restore(UuidV7 $id, WriteCondition $condition): void
     {
         $this->apply($id, $condition, 'restore', function (RopePin $pin): void {
-            $this->refuseSecond($pin, $this->ropes->of('rackRopeId', $pin->rackRopeId()->toRfc4122())->tag());
+            $rope = $this->ropes->of('rackRopeId', $pin->rackRopeId()->toRfc4122());
+            $this->refuseSecond($pin->id(), $pin->athleteId(), $rope);
             $pin->restore();
         });
     }
 
-    private function refuseSecond(RopePin $pin, string $tag): void
+    /** One pin for an athlete, one for a rope. */
+    private function refuseSecond(Uuid $pinId, Uuid $athleteId, RackRope $rope): void
     {
         foreach ($this->rack->pins() as $other) {
-            if ($other->id()->equals($pin->id())) {
+            if ($other->id()->equals($pinId)) {
                 continue;
             }
-            if ($other->rackRopeId()->equals($pin->rackRopeId())) {
+            if ($other->rackRopeId()->equals($rope->id())) {
                 throw BadField::of(
                     'rackRopeId',
-                    $tag,
+                    $rope->tag(),
                     'a rope that is pinned to nobody',
-                    \sprintf('%s is pinned to somebody already: take that pin out first.', $tag),
+                    \sprintf('%s is pinned to somebody already: take that pin out first.', $rope->tag()),
                 );
             }
-            if ($other->athleteId()->equals($pin->athleteId())) {
+            if ($other->athleteId()->equals($athleteId)) {
                 throw BadField::of(
                     'athleteId',
-                    $pin->athleteId()->toRfc4122(),
-                    'somebody without a pinned rope; take the other pin out first',
+                    $athleteId->toRfc4122(),
+                    'somebody without a pinned rope; move their pin, or take it out first',
                 );
             }
         }
@@ -86,12 +101,17 @@ final readonly class PinRope
     /**
      * @param callable(RopePin): void $change
      */
-    private function apply(UuidV7 $id, WriteCondition $condition, string $verb, callable $change): void
-    {
+    private function apply(
+        UuidV7 $id,
+        WriteCondition $condition,
+        string $verb,
+        callable $change,
+        ?MovePinInput $input = null,
+    ): void {
         $this->writes->change(
             $condition,
             Subject::of($verb, 'rope_pin', $id),
-            null,
+            $input,
             fn (): RopePin => $this->rack->pin($id),
             $change,
             PinView::of(...),

@@ -15,6 +15,7 @@ use Zumbo\App\Entity\Ropes\RopePin;
 use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Gear\GearSources;
 use Zumbo\Core\Gear\GivingPlan;
 use Zumbo\Core\Gear\HeightStrip;
 use Zumbo\Core\Gear\RopeWish;
@@ -75,6 +76,8 @@ final readonly class PlanGiving
             array_map(static fn (Length $cable): float => $cable->metres(), $out->toBuy),
             $out->served > 0
                 && $out->served === \count(array_filter($given, static fn (GivenRopeView $one): bool => $one->handedOut)),
+            SentenceView::of(GearSources::giving(), $gym->unit())->sentence,
+            SentenceView::of(GearSources::ideal(), $gym->unit())->sentence,
         );
     }
 

@@ -7,6 +7,7 @@ namespace Zumbo\App\RopeDesk\Rack;
 use Zumbo\App\Entity\Ropes\RackRope;
 use Zumbo\App\Shared\InspectionView;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
@@ -37,7 +38,7 @@ final readonly class RackRopeView
             $rope->cableLengthM(),
             $rope->handleLengthM(),
             $rope->family(),
-            MessageCatalogue::name($rope->family()->value),
+            MessageCatalogue::name(Term::of($rope->family())),
             $rope->isKeptBack(),
             InspectionView::of($rope->inspection()),
             $rope->isRemoved(),

@@ -65,6 +65,17 @@ final readonly class TonightController
         return Created::of(PinView::of($this->rack->pin($id)), $new);
     }
 
+    /** Another rope for the same athlete: one request, so that nothing in between can lose the pin. */
+    #[Route('/api/pins/{id}', methods: ['PATCH'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(PinView::class)]
+    public function move(UuidV7 $id, WriteCondition $condition, #[FromBody] MovePinInput $input): PinView
+    {
+        $this->pin->move($id, $input, $condition);
+
+        return PinView::of($this->rack->pin($id));
+    }
+
     #[Route('/api/pins/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(PinView::class)]

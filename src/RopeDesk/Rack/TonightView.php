@@ -19,6 +19,10 @@ final readonly class TonightView
         public array $toBuyM,
         /** Whether it is written down as it stands here. */
         public bool $handedOut,
+        /** Behind who gets which: the rule it comes from. */
+        public string $givingSource,
+        /** Behind the length wanted. */
+        public string $idealSource,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 final readonly class CableAdviceView
@@ -28,7 +29,7 @@ final readonly class CableAdviceView
     {
         return new self(
             $advice->family,
-            MessageCatalogue::name($advice->family->value),
+            MessageCatalogue::name(Term::of($advice->family)),
             $advice->family->diameter(),
             $advice->pullN,
             SentenceView::listOf($advice->reasons, $unit),

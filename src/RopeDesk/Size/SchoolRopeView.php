@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\RopeDesk\Size;
 
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\School;
@@ -39,11 +40,11 @@ final readonly class SchoolRopeView
     {
         return new self(
             $rope->school,
-            MessageCatalogue::name($rope->school->value),
+            MessageCatalogue::name(Term::of($rope->school)),
             $rope->reading,
-            MessageCatalogue::name($rope->reading->value),
+            MessageCatalogue::name(Term::of($rope->reading)),
             $rope->stance,
-            MessageCatalogue::name($rope->stance->value),
+            MessageCatalogue::name(Term::of($rope->stance)),
             $rope->cable->metres(),
             $rope->overall->metres(),
             $rope->cut->metres(),

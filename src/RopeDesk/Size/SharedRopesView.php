@@ -19,6 +19,10 @@ final readonly class SharedRopesView
         /** Of each rope of the pair; null: nobody jumps in them. */
         public ?float $turnedM,
         public ?SentenceView $turned,
+        /** Behind a rope for two: the rule it comes from. */
+        public string $partnerSource,
+        /** Behind a pair that is turned. */
+        public string $turnedSource,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Body\Figure;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\Hands;
 use Zumbo\Core\Rope\HeldRope;
 use Zumbo\Core\Rope\RopeAdvice;
@@ -26,9 +27,6 @@ use Zumbo\Core\Rope\SchoolRope;
  */
 final readonly class SizeRope
 {
-    /** The rise of an easy double, for the ceiling that is needed (our assumption). */
-    private const JUMP_M = 0.15;
-
     public function __construct(private Athletes $athletes, private Gyms $gyms)
     {
     }
@@ -58,12 +56,13 @@ final readonly class SizeRope
             SentenceView::listOf($advice->reasons, $unit),
             CableAdviceView::of(CableAdvice::forStage($athlete->stage(), $held->rope), $unit),
             FigureView::of(Figure::of($body), $body->handHeight()->metres()),
-            TurningView::of($body, $held, null, Length::ofMetres(self::JUMP_M), $unit),
+            TurningView::of($body, $held, null, Length::ofMetres(Clearance::USUAL_JUMP_M), $unit),
             $input->handle()->length->metres(),
             SentenceView::of($chosen->reachVerdict(), $unit),
             $trim,
             RopeAdvice::goal($ropes)->cable->metres(),
             HandLimitsView::ofCore(),
+            SizingSourcesView::in($unit, Length::ofMetres(TurningView::DRAWN_DRIFT_M)),
         );
     }
 
@@ -86,7 +85,7 @@ final readonly class SizeRope
             $body,
             $held,
             $input->ahead(),
-            Length::ofMetres(self::JUMP_M),
+            Length::ofMetres(Clearance::USUAL_JUMP_M),
             $this->gyms->current()->unit(),
         );
     }

@@ -11,6 +11,7 @@ use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Rope\PartnerRope;
+use Zumbo\Core\Rope\RopeSources;
 use Zumbo\Core\Rope\TurnedRope;
 
 /**
@@ -43,6 +44,8 @@ final readonly class SizeShared
             SentenceView::of($side->reason, $unit),
             $turned?->cable->metres(),
             null === $turned ? null : SentenceView::of($turned->reason, $unit),
+            SentenceView::of(RopeSources::partner(), $unit)->sentence,
+            SentenceView::of(RopeSources::turned(), $unit)->sentence,
         );
     }
 

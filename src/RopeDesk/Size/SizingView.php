@@ -36,6 +36,7 @@ final readonly class SizingView
         /** Where a trim path ends. */
         public float $goalCableM,
         public HandLimitsView $handLimits,
+        public SizingSourcesView $sources,
     ) {
     }
 }

@@ -22,7 +22,7 @@ use Zumbo\Core\Rope\WidthPenalty;
 final readonly class TurningView
 {
     /** The drift that is drawn beside the arc. */
-    private const DRAWN_DRIFT_M = 0.1;
+    public const DRAWN_DRIFT_M = 0.1;
 
     /**
      * @param list<PointView>|null $wideUnder under the feet with the hands drifted out; null: the cable does not reach

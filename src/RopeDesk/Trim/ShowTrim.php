@@ -33,28 +33,14 @@ final readonly class ShowTrim
     {
         $athlete = $this->athletes->get($id);
         $goal = $this->size->goal($athlete, $wish->school());
+        $unit = $this->gyms->current()->unit();
         $history = $this->lengths->of($athlete);
         if (null === $history) {
-            return new TrimView(
-                null,
-                $goal->school,
-                $goal->cable->metres(),
-                [],
-                null,
-                false,
-                null,
-                null,
-                null,
-                null,
-                false,
-                null,
-                [],
-            );
+            return TrimView::withoutRope($goal, $unit);
         }
         $rope = $history->rope();
         $path = TrimPath::of($history->cable(), $goal->cable, $wish->step());
         $gate = $history->gate();
-        $unit = $this->gyms->current()->unit();
         $timeZone = $this->gyms->current()->timeZone();
         $ofToday = LocalDay::areSame($rope->createdAt(), $this->clock->now(), $timeZone);
 
@@ -72,6 +58,7 @@ final readonly class ShowTrim
             $history->mayCutTails($goal->cable),
             SentenceView::of($history->aboutTails($goal->cable), $unit),
             array_map(static fn (LengthPeriod $period): PastLengthView => $period->view($timeZone), $history->periods),
+            TrimSourcesView::in($unit),
         );
     }
 }

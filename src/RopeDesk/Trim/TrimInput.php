@@ -6,6 +6,7 @@ namespace Zumbo\App\RopeDesk\Trim;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Shared\ReadableLength;
+use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
 use Zumbo\Core\Measure\Quantity;
 
@@ -22,8 +23,8 @@ final readonly class TrimInput
     ) {
     }
 
-    public function cableM(): float
+    public function cable(): Length
     {
-        return LengthParser::parse($this->cable, Quantity::Cable->range())->metres();
+        return LengthParser::parse($this->cable, Quantity::Cable->range());
     }
 }

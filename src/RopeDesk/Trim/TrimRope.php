@@ -23,7 +23,7 @@ use Zumbo\App\RopeDesk\Keep\RopeView;
 use Zumbo\App\RopeDesk\Size\SizeRope;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Rope\TrimStepRule;
 
 /**
  * Takes one step of a trim path, or lets the rope out again, and cuts the tails; each write once. The length before stays in
@@ -31,9 +31,6 @@ use Zumbo\Core\Measure\Quantity;
  */
 final readonly class TrimRope
 {
-    /** Typed in whole centimetres, computed in fractions: half a centimetre is no second step. */
-    private const ROUNDING_M = 0.0051;
-
     public function __construct(
         private Ropes $ropes,
         private Athletes $athletes,
@@ -51,21 +48,14 @@ final readonly class TrimRope
     {
         return $this->writes->run($id, Subject::of('trim', 'rope', $id), $input, function () use ($id, $input): void {
             $rope = $this->current($input->ropeId);
-            $cableM = $input->cableM();
-            $this->check($rope, $cableM, $input->cable);
-            $unit = $this->gyms->current()->unit();
-            $reason = \sprintf(
-                '%s %s',
-                $cableM < $rope->spec()->cableLengthM ? 'trimmed from' : 'let out from',
-                $unit->print(Length::ofMetres($rope->spec()->cableLengthM)),
+            $cable = $input->cable();
+            $this->check($rope, $cable, $input->cable);
+            $note = TrimStepRule::note(Length::ofMetres($rope->spec()->cableLengthM), $cable);
+            $spec = $rope->spec()->withCable(
+                $cable->metres(),
+                SentenceView::of($note, $this->gyms->current()->unit())->sentence,
             );
-            $next = new Rope(
-                $this->scope->gymId(),
-                $id,
-                $rope->athleteId(),
-                $rope->spec()->withCable($cableM, $reason),
-                $this->clock->now(),
-            );
+            $next = new Rope($this->scope->gymId(), $id, $rope->athleteId(), $spec, $this->clock->now());
             $next->inspect($rope->inspection());
             $this->ropes->add($next);
         });
@@ -129,32 +119,21 @@ final readonly class TrimRope
         }
     }
 
-    private function check(Rope $rope, float $cableM, string $typed): void
+    private function check(Rope $rope, Length $wanted, string $typed): void
     {
-        $off = $rope->spec()->cableLengthM - $cableM;
-        $step = 2 * Quantity::StepPerSide->range()->most->metres();
-        if (abs($off) < self::ROUNDING_M) {
-            throw BadField::of('cable', $typed, 'another length than it has now');
-        }
-        if ($off > $step + self::ROUNDING_M) {
+        $gym = $this->gyms->current();
+        $rule = TrimStepRule::of(
+            Length::ofMetres($rope->spec()->cableLengthM),
+            $wanted,
+            LocalDay::areSame($rope->createdAt(), $this->clock->now(), $gym->timeZone()),
+            null !== $rope->tailsCutOn(),
+        );
+        if (null !== $rule->accepted) {
             throw BadField::of(
                 'cable',
                 $typed,
-                \sprintf('at most %d cm shorter: 3 cm per side at once', (int) round(100 * $step)),
-            );
-        }
-        if ($off < 0 && null !== $rope->tailsCutOn()) {
-            throw BadField::of('cable', $typed, 'a shorter length: the tails are cut, it can\'t be let out');
-        }
-        if (
-            $off > 0
-            && LocalDay::areSame($rope->createdAt(), $this->clock->now(), $this->gyms->current()->timeZone())
-        ) {
-            throw BadField::of(
-                'cable',
-                $typed,
-                'one step a session',
-                'This length is from today: never two steps in one session.',
+                SentenceView::of($rule->accepted, $gym->unit())->sentence,
+                null === $rule->reason ? null : SentenceView::of($rule->reason, $gym->unit())->sentence,
             );
         }
     }

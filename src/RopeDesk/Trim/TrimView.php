@@ -7,7 +7,9 @@ namespace Zumbo\App\RopeDesk\Trim;
 use Zumbo\App\RopeDesk\Keep\RopeView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Gear\TrimAdvice;
+use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\SchoolRope;
 
 /**
  * Where a rope is on its way to the goal length, and whether the last step helped.
@@ -36,6 +38,28 @@ final readonly class TrimView
         public bool $mayCutTails,
         public ?SentenceView $tails,
         public array $history,
+        public TrimSourcesView $sources,
     ) {
+    }
+
+    /** Nobody has sized a rope yet. */
+    public static function withoutRope(SchoolRope $goal, LengthUnit $unit): self
+    {
+        return new self(
+            rope: null,
+            goalSchool: $goal->school,
+            goalM: $goal->cable->metres(),
+            steps: [],
+            advice: null,
+            gateOpen: false,
+            gate: null,
+            notToday: null,
+            outcome: null,
+            outcomeReason: null,
+            mayCutTails: false,
+            tails: null,
+            history: [],
+            sources: TrimSourcesView::in($unit),
+        );
     }
 }

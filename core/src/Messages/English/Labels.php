@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Messages\English;
+
+/**
+ * What the words of the vocabulary are called, by their kind (Zumbo\Core\Measure\Term).
+ */
+final class Labels
+{
+    private const BY_KIND = [
+        'stage' => [
+            'jump' => 'Jump',
+            'turn' => 'Turn',
+            'join' => 'Join',
+            'singles' => 'Singles',
+            'range' => 'Range',
+            'snap' => 'Snap',
+            'mix' => 'Mix',
+            'link' => 'Link',
+            'hold' => 'Hold',
+            'workout' => 'Workout',
+        ],
+        // Why a stretch of the path asks for that much spare arc.
+        'phase' => [
+            'learning' => 'a learner needs that room',
+            'approaching' => 'enough room for the first doubles',
+            'linking' => 'short, as linked doubles want it',
+        ],
+        'experience' => [
+            'none' => 'Never jumped',
+            'singles' => 'Singles',
+            'some-doubles' => 'Some doubles',
+            'linked-doubles' => 'Linked doubles',
+        ],
+        'dominant-hand' => ['right' => 'Right', 'left' => 'Left', 'both' => 'Both'],
+        'caution' => [
+            'red-flag' => 'Warning sign (chest pain, fainting, sudden calf pain, numbness, leakage)',
+            'pain' => 'Pain',
+            'recent-injury' => 'Recent injury',
+            'pregnancy' => 'Pregnancy',
+            'after-childbirth' => 'After childbirth',
+            'pelvic-floor' => 'Pelvic floor symptoms',
+            'bone' => 'Bone condition',
+            'heart' => 'Heart condition',
+        ],
+        'school' => [
+            'height' => 'rule of height',
+            'shoulder' => 'shoulder',
+            'armpit' => 'armpit',
+            'chest' => 'chest',
+            'below-chest' => 'below-the-chest',
+            'breastbone' => 'breastbone',
+        ],
+        'stance' => ['one-foot' => 'one foot', 'two-feet' => 'both feet', 'pinned' => 'pinned under one arch'],
+        'reading' => ['handle-end' => 'handle ends', 'cable-end' => 'cable ends', 'overall' => 'overall length'],
+        'landmark' => [
+            'shoulder' => 'top of the shoulder',
+            'armpit' => 'armpit',
+            'chest' => 'middle of the chest',
+            'below-chest' => 'spot just under the chest muscle',
+            'breastbone' => 'bottom of the breastbone',
+            'ribs' => 'ribs',
+            'waist' => 'waist',
+            'hip' => 'hip',
+        ],
+        'fit' => [
+            'too-short' => 'too short',
+            'short' => 'short',
+            'right' => 'right',
+            'long' => 'long',
+            'too-long' => 'too long',
+        ],
+        'cable-family' => [
+            'beaded' => 'Beaded rope',
+            'thick-cord' => 'Thick solid cord (5–6 mm)',
+            'medium-cord' => 'Medium cord or coated cable (3–4 mm)',
+            'coated-steel' => 'Thin coated steel cable (2–2.5 mm)',
+            'thin-wire' => 'Bare or thinly coated wire (1.5–1.8 mm)',
+            'weighted' => 'Weighted rope',
+        ],
+        // What an inspection found wrong.
+        'failed-point' => [
+            'bearing-spins' => 'bearing sticks',
+            'no-kinks' => 'kinked',
+            'coating-whole' => 'coating frayed',
+            'no-strands' => 'strands show',
+            'screws-tight' => 'screws loose',
+            'ends-safe' => 'sharp ends',
+            'sides-even' => 'sides uneven',
+        ],
+        'station' => [
+            'learning' => 'Jump to Singles',
+            'approaching' => 'Range to Mix',
+            'linking' => 'Link to Workout',
+        ],
+    ];
+
+    /** Null: there is none. */
+    public static function of(string $kind, string $code): ?string
+    {
+        return self::BY_KIND[$kind][$code] ?? FaultLabels::BY_KIND[$kind][$code] ?? null;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Messages\English;
+
+/**
+ * All ICU messages by the verdict's code.
+ */
+final class Sentences
+{
+    /** Null: there is none of that code. */
+    public static function of(string $code): ?string
+    {
+        return self::place(strstr($code, '.', true))[$code] ?? null;
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    public static function all(): array
+    {
+        return RopeMessages::ALL + CableMessages::ALL + TrimMessages::ALL + GearMessages::ALL + PathMessages::ALL
+            + SetsMessages::ALL + RhythmMessages::ALL + FaultMessages::ALL + SourceMessages::ALL;
+    }
+
+    /**
+     * Only what is asked for is loaded: a light computation on the command line says few things.
+     *
+     * @return array<string, string>
+     */
+    private static function place(string|false $first): array
+    {
+        return match ($first) {
+            'rope', 'fit', 'arc', 'partner', 'turned', 'growth' => RopeMessages::ALL,
+            'cable' => CableMessages::ALL,
+            'trim', 'tails' => TrimMessages::ALL,
+            'gear', 'inspect', 'cut' => GearMessages::ALL,
+            'gate', 'set', 'entry', 'class', 'load', 'caution' => PathMessages::ALL,
+            'pacing', 'ladder', 'weibull' => SetsMessages::ALL,
+            'sound', 'rhythm', 'frames', 'explorer' => RhythmMessages::ALL,
+            'fault', 'cue' => FaultMessages::ALL,
+            'why' => SourceMessages::ALL,
+            default => [],
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Messages\English;
+
+/**
+ * What is said of ladders, pacing, and the shape of misses. ICU messages by the verdict's code.
+ */
+final class SetsMessages
+{
+    public const ALL = [
+        'pacing.plan' => '{plan}, restart each set with one single',
+        'pacing.unbroken' => '{reps} unbroken',
+        'pacing.no_breaks' => 'No planned break: the chance of a miss hardly rises within a set, or a break costs as '
+            .'much as a miss.',
+        'pacing.hardly' => 'Breaks hardly matter here: sets of {from} to {to} are as good as the best, and unbroken '
+            .'costs about {lost_s} s.',
+        'pacing.pays' => 'Breaking pays: unbroken would take about {lost_s} s longer. Sets of {from} to {to} are as '
+            .'good as the best.',
+        'pacing.tires' => 'From {goes, plural, one {# logged go} other {# logged goes}}: misses come with tiredness '
+            .'(shape {shape}).',
+        'pacing.even' => 'From {goes, plural, one {# logged go} other {# logged goes}}: a miss is about as likely '
+            .'early as late (shape {shape}).',
+        'pacing.starts_badly' => 'From {goes, plural, one {# logged go} other {# logged goes}}: most misses come at '
+            .'the start (shape {shape}).',
+        'pacing.from_stage' => 'Too few single goes are logged to see a curve: one chance for every rep, from '
+            .'{entries, plural, =0 {no entry} one {# entry} other {# entries}} and what is usual at this stage.',
+        'ladder.easy' => 'Every rung is made almost every time: raise the top when practice is meant',
+        'ladder.fits' => 'Rung {rung}, {pattern}, is the hardest: made about {in_ten, plural, one {once} other {# '
+            .'times}} in 10; about {misses, plural, =0 {no miss} one {# miss} other {# misses}} in all',
+        'ladder.hard' => 'Rung {rung}, {pattern}, is too hard for practice: made about {in_ten, plural, one {once} '
+            .'other {# times}} in 10, about {misses, plural, one {# miss} other {# misses}} in all',
+        'weibull.few_misses' => 'Only {misses, plural, =0 {no miss} one {# miss} other {# misses}}: {needed} or more '
+            .'are needed to tell whether they come with tiredness.',
+        'weibull.all_alike' => '{misses, plural, one {The only miss came at one rep} other {All # misses came at the '
+            .'same rep}}: that is no curve.',
+        'weibull.not_identified' => '{misses, plural, one {This # miss fits} other {These # misses fit}} almost any '
+            .'curve: log more goes.',
+    ];
+}
