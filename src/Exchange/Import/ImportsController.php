@@ -11,6 +11,7 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Exchange\Format\UploadedFile;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Api\Takes;
 use Zumbo\App\Platform\Input\WriteCondition;
 
 /**
@@ -35,6 +36,7 @@ final readonly class ImportsController
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_OWNER')]
     #[Answers(ImportView::class, creates: true)]
+    #[Takes('application/json', 'text/csv')]
     public function send(UuidV7 $id, Request $request): Created
     {
         $new = $this->imports->send($id, UploadedFile::of($request));

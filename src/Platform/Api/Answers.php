@@ -14,12 +14,14 @@ final readonly class Answers
      * @param class-string|null $view    null: nothing, 204
      * @param bool              $creates whether it may answer 201 beside 200
      * @param string|null       $file    media type of a file that is answered instead of a view
+     * @param class-string|null $tells   what is told through the live channel because of it
      */
     public function __construct(
         public ?string $view,
         public bool $list = false,
         public bool $creates = false,
         public ?string $file = null,
+        public ?string $tells = null,
     ) {
     }
 }

@@ -9,6 +9,7 @@ use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Takes;
 use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
@@ -77,48 +78,81 @@ final readonly class ApiDescription
      */
     private function operation(\ReflectionMethod $action, Answers $answers): array
     {
-        $operation = [
-            'operationId' => lcfirst(str_replace('Controller', '', $action->getDeclaringClass()->getShortName())).
-                ('__invoke' === $action->getName() ? '' : ucfirst($action->getName())),
+        $name = lcfirst(str_replace('Controller', '', $action->getDeclaringClass()->getShortName()));
+        $parameters = array_merge(...array_map($this->parameters(...), $action->getParameters()));
+        $body = $this->body($action);
+        if (null !== $answers->tells) {
+            $this->schemas->refer($answers->tells);
+        }
+
+        return ['operationId' => $name.('__invoke' === $action->getName() ? '' : ucfirst($action->getName()))]
+            + (null === $body ? [] : ['requestBody' => $body])
+            + ([] === $parameters ? [] : ['parameters' => $parameters])
+            + ['responses' => $this->responses($answers)];
+    }
+
+    /**
+     * @return list<array<string, mixed>> that one argument of an action stands for
+     */
+    private function parameters(\ReflectionParameter $argument): array
+    {
+        $class = self::classOf($argument);
+        $one = static fn (string $name, string $in, array $schema): array => [
+            'name' => $name,
+            'in' => $in,
+            'required' => true,
+            'schema' => $schema,
         ];
-        $parameters = [];
-        foreach ($action->getParameters() as $parameter) {
-            $type = $parameter->getType();
-            $class = $type instanceof \ReflectionNamedType && !$type->isBuiltin() ? $type->getName() : null;
-            if (UuidV7::class === $class) {
-                $parameters[] = [
-                    'name' => $parameter->getName(),
-                    'in' => 'path',
-                    'required' => true,
-                    'schema' => ['type' => 'string', 'format' => 'uuid'],
-                ];
-            } elseif (WriteCondition::class === $class) {
-                $parameters[] = [
-                    'name' => 'Mutation-Id',
-                    'in' => 'header',
-                    'required' => true,
-                    'schema' => ['type' => 'string', 'format' => 'uuid'],
-                ];
-                $parameters[] = [
-                    'name' => 'If-Match',
-                    'in' => 'header',
-                    'required' => true,
-                    'schema' => ['type' => 'string'],
-                ];
-            } elseif (null !== $class && [] !== $parameter->getAttributes(FromBody::class)) {
-                /** @var class-string $class */
-                $operation['requestBody'] = [
+        $uuid = ['type' => 'string', 'format' => 'uuid'];
+        if (null !== $class && [] !== $argument->getAttributes(FromQuery::class)) {
+            return $this->query($class);
+        }
+
+        return match ($class) {
+            UuidV7::class => [$one($argument->getName(), 'path', $uuid)],
+            WriteCondition::class => [
+                $one('Mutation-Id', 'header', $uuid),
+                $one('If-Match', 'header', ['type' => 'string']),
+            ],
+            null => [$one($argument->getName(), 'path', ['type' => 'string'])],
+            default => [],
+        };
+    }
+
+    /**
+     * @return array<string, mixed>|null null: it takes none
+     */
+    private function body(\ReflectionMethod $action): ?array
+    {
+        $file = ($action->getAttributes(Takes::class)[0] ?? null)?->newInstance();
+        if (null !== $file) {
+            $contents = array_fill_keys($file->types, ['schema' => ['type' => 'string']]);
+
+            return ['required' => true, 'content' => $contents];
+        }
+        foreach ($action->getParameters() as $argument) {
+            $class = self::classOf($argument);
+            if (null !== $class && [] !== $argument->getAttributes(FromBody::class)) {
+                return [
                     'required' => true,
                     'content' => ['application/json' => ['schema' => $this->schemas->refer($class)]],
                 ];
-            } elseif (null !== $class && [] !== $parameter->getAttributes(FromQuery::class)) {
-                /** @var class-string $class */
-                $parameters = [...$parameters, ...$this->query($class)];
             }
         }
 
-        return $operation +
-            ([] === $parameters ? [] : ['parameters' => $parameters]) + ['responses' => $this->responses($answers)];
+        return null;
+    }
+
+    /**
+     * @return class-string|null null: a word of the path
+     */
+    private static function classOf(\ReflectionParameter $argument): ?string
+    {
+        $type = $argument->getType();
+        /** @var class-string|null $class */
+        $class = $type instanceof \ReflectionNamedType && !$type->isBuiltin() ? $type->getName() : null;
+
+        return $class;
     }
 
     /**
@@ -129,12 +163,14 @@ final readonly class ApiDescription
     private function query(string $class): array
     {
         $parameters = [];
+        $needed = [];
+        foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $argument) {
+            $needed[$argument->getName()] = !$argument->isDefaultValueAvailable();
+        }
         foreach ((new \ReflectionClass($class))->getProperties(\ReflectionProperty::IS_PUBLIC) as $property) {
-            $parameters[] = [
-                'name' => $property->getName(),
-                'in' => 'query',
-                'schema' => $this->schemas->property($class, $property),
-            ];
+            $parameters[] = ['name' => $property->getName(), 'in' => 'query']
+                + (($needed[$property->getName()] ?? false) ? ['required' => true] : [])
+                + ['schema' => $this->schemas->property($class, $property)];
         }
 
         return $parameters;

@@ -46,6 +46,7 @@ final readonly class ChangesController
     /** PHP only says who may listen; nginx holds the stream. */
     #[Route('/api/live', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
+    #[Answers(null, file: 'text/event-stream')]
     public function live(): Response
     {
         return new Response('', 200, [

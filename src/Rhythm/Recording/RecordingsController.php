@@ -11,6 +11,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Api\Takes;
 use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
@@ -37,6 +38,7 @@ final readonly class RecordingsController
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(RecordingView::class, creates: true)]
+    #[Takes('audio/wav')]
     public function send(
         UuidV7 $id,
         Request $request,

@@ -32,7 +32,7 @@ final readonly class SensorController
 
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(SensorRunView::class, creates: true)]
+    #[Answers(SensorRunView::class, creates: true, tells: SensorEvent::class)]
     public function start(UuidV7 $id, #[FromBody] SensorInput $input): Created
     {
         $new = $this->sensor->start($id, $input);

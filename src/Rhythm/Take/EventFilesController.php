@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Api\Takes;
 use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\Core\Measure\OutOfRange;
@@ -25,6 +26,7 @@ final readonly class EventFilesController
     #[Route('/api/takes/from-csv', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(TakeEventsView::class)]
+    #[Takes('text/csv')]
     public function read(Request $request): TakeEventsView
     {
         try {

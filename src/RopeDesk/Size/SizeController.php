@@ -9,6 +9,8 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Input\FromQuery;
+use Zumbo\App\RopeDesk\Size\Picture\ArcInput;
+use Zumbo\App\RopeDesk\Size\Picture\TurningView;
 
 /**
  * What is computed for an athlete's rope before anything is kept.

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Zumbo\App\RopeDesk\Size;
 
+use Zumbo\App\RopeDesk\Size\Picture\FigureView;
+use Zumbo\App\RopeDesk\Size\Picture\HandLimitsView;
+use Zumbo\App\RopeDesk\Size\Picture\TurningView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;

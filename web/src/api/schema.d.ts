@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/athlete-terms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["athleteTermsTerms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes": {
         parameters: {
             query?: never;
@@ -43,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["benchArc"];
+        get: operations["sizeArc"];
         put?: never;
         post?: never;
         delete?: never;
@@ -107,7 +123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["benchFit"];
+        get: operations["checkFit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -139,7 +155,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["rhythmExplore"];
+        get: operations["jumpExplore"];
         put?: never;
         post?: never;
         delete?: never;
@@ -219,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["benchSizing"];
+        get: operations["sizeSizing"];
         put?: never;
         post?: never;
         delete?: never;
@@ -850,7 +866,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["rhythmFrames"];
+        get: operations["jumpFrames"];
         put?: never;
         post?: never;
         delete?: never;
@@ -946,7 +962,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["rhythmPattern"];
+        get: operations["beatPattern"];
         put?: never;
         post?: never;
         delete?: never;
@@ -962,7 +978,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["soundsClick"];
+        get: operations["beatClick"];
         put?: never;
         post?: never;
         delete?: never;
@@ -984,7 +1000,7 @@ export interface paths {
         delete: operations["tonightTakeOut"];
         options?: never;
         head?: never;
-        patch?: never;
+        patch: operations["tonightMove"];
         trace?: never;
     };
     "/api/pins/{id}/restore": {
@@ -1138,7 +1154,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["benchTerms"];
+        get: operations["ropeTermsTerms"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1250,7 +1266,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["benchShared"];
+        get: operations["sizeShared"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1314,7 +1330,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["soundsExample"];
+        get: operations["takesExample"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1348,7 +1364,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rhythmTake"];
+        post: operations["takesRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1421,6 +1437,14 @@ export interface components {
             cautionNote?: string;
             birthYear?: number | null;
             guardianConsent?: boolean;
+        };
+        AthleteTermsView: {
+            hands: components["schemas"]["HandTermView"][];
+            experiences: components["schemas"]["ExperienceTermView"][];
+            cautions: components["schemas"]["CautionTermView"][];
+            stages: components["schemas"]["StageTermView"][];
+            leastBirthYear: number;
+            mostBirthYear: number;
         };
         AthleteView: {
             id: string;
@@ -1507,13 +1531,28 @@ export interface components {
             recommended: boolean;
             whips: boolean;
         };
+        CableSourcesView: {
+            density: string;
+            feel: string;
+            effort: string;
+            pull: string;
+            power: string;
+            circle: string;
+        };
         CablesView: {
             cableLengthM: number;
             cables: components["schemas"]["CableRowView"][];
             reasons: components["schemas"]["SentenceView"][];
+            learningTurnsPerMin: number;
+            doublesTurnsPerMin: number;
+            sources: components["schemas"]["CableSourcesView"];
         };
         /** @enum {string} */
         Caution: "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart";
+        CautionTermView: {
+            code: components["schemas"]["Caution"];
+            name: string;
+        };
         CautionView: {
             code: components["schemas"]["Caution"];
             stopsJumping: boolean;
@@ -1528,7 +1567,7 @@ export interface components {
             tag: string;
             firstName: string;
             stage: components["schemas"]["Stage"];
-            stageNumber: number;
+            station: components["schemas"]["Phase"];
             ropeM: number | null;
             remeasure: components["schemas"]["SentenceView"] | null;
             drill: components["schemas"]["DrillView"];
@@ -1543,6 +1582,7 @@ export interface components {
             title: components["schemas"]["SentenceView"];
             day: string;
             className: string | null;
+            stations: components["schemas"]["StationView"][];
             athletes: components["schemas"]["ClassAthleteView"][];
             justNow: components["schemas"]["AttemptView"][];
             revision: number;
@@ -1595,6 +1635,8 @@ export interface components {
             day: string;
             sparePerSideM: number;
             lists: components["schemas"]["CutListView"][];
+            stockSource: string;
+            cutSource: string;
         };
         DiagnosisView: {
             athleteId: string;
@@ -1633,6 +1675,10 @@ export interface components {
         };
         /** @enum {string} */
         Experience: "none" | "singles" | "some-doubles" | "linked-doubles";
+        ExperienceTermView: {
+            code: components["schemas"]["Experience"];
+            name: string;
+        };
         FamilyView: {
             code: components["schemas"]["CableFamily"];
             name: string;
@@ -1652,11 +1698,13 @@ export interface components {
         Fit: "too-short" | "short" | "right" | "long" | "too-long";
         FitView: {
             fit: components["schemas"]["Fit"] | null;
+            fitName: string | null;
             offByM: number | null;
             cableLengthM: number | null;
             reaches: components["schemas"]["SentenceView"] | null;
             remedy: components["schemas"]["SentenceView"] | null;
             effects: components["schemas"]["SentenceView"][];
+            offBySource: string;
         };
         FocusInput: {
             athleteId: string;
@@ -1723,6 +1771,10 @@ export interface components {
             leastAheadM: number;
             mostAheadM: number;
         };
+        HandTermView: {
+            code: components["schemas"]["DominantHand"];
+            name: string;
+        };
         HandsView: {
             leftOutM: number;
             leftHeightM: number;
@@ -1740,6 +1792,7 @@ export interface components {
             columnS: number;
             ticks: number[];
             thuds: number[];
+            report: components["schemas"]["TakeView"] | null;
         };
         HeightBandView: {
             fromM: number;
@@ -1798,7 +1851,7 @@ export interface components {
             load: components["schemas"]["SentenceView"];
         };
         /** @enum {string} */
-        JobState: "waiting" | "reading" | "preview" | "agreed" | "writing" | "done" | "refused" | "cancelled";
+        JobState: "waiting" | "reading" | "preview" | "agreed" | "writing" | "done" | "refused" | "failed" | "cancelled";
         JumpExplorerView: {
             cableLengthM: number;
             footLengthM: number;
@@ -1847,6 +1900,9 @@ export interface components {
             breastbone?: string | null;
             /** @enum {string|null} */
             trimSchool?: "start-long" | "goal-length" | null;
+        };
+        MovePinInput: {
+            rackRopeId: string;
         };
         NightInput: {
             pairs: components["schemas"]["PinInput"][];
@@ -1906,6 +1962,8 @@ export interface components {
             cadencePerMin: number;
             beats: components["schemas"]["BeatView"][];
         };
+        /** @enum {string} */
+        Phase: "learning" | "approaching" | "linking";
         /** @enum {string} */
         PhaseKind: "work" | "rest";
         PinInput: {
@@ -1985,6 +2043,8 @@ export interface components {
         RopeTermsView: {
             families: components["schemas"]["FamilyView"][];
             inspection: components["schemas"]["InspectionPointView"][];
+            usualHandleM: number;
+            usualSpareM: number;
         };
         RopeView: {
             id: string;
@@ -1992,8 +2052,11 @@ export interface components {
             cableLengthM: number;
             handleLengthM: number;
             family: components["schemas"]["CableFamily"];
+            familyName: string;
             school: components["schemas"]["School"];
+            schoolName: string;
             stance: components["schemas"]["Stance"];
+            stanceName: string;
             computedCableM: number;
             overrideReason: string;
             cableId: string | null;
@@ -2064,6 +2127,7 @@ export interface components {
             state: components["schemas"]["JobState"];
             turnsS: number[];
             landingsS: number[];
+            fault: string | null;
             version: number;
         };
         SentenceView: {
@@ -2077,6 +2141,8 @@ export interface components {
             sideBySide: components["schemas"]["SentenceView"];
             turnedM: number | null;
             turned: components["schemas"]["SentenceView"] | null;
+            partnerSource: string;
+            turnedSource: string;
         };
         SideArcView: {
             radiusM: number;
@@ -2088,6 +2154,7 @@ export interface components {
         Sign: "hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "misses-only-late" | "worse-with-effort" | "shoulders-burn";
         SignGroupView: {
             place: components["schemas"]["Place"];
+            name: string;
             signs: components["schemas"]["SignView"][];
         };
         SignInInput: {
@@ -2097,6 +2164,20 @@ export interface components {
         SignView: {
             code: components["schemas"]["Sign"];
             text: string;
+        };
+        SizingSourcesView: {
+            cable: string;
+            overall: string;
+            cut: string;
+            uncertainty: string;
+            spread: string;
+            reach: string;
+            arc: string;
+            wideHands: string;
+            raisedHands: string;
+            ceiling: string;
+            ahead: string;
+            pull: string;
         };
         SizingView: {
             athleteId: string;
@@ -2113,6 +2194,7 @@ export interface components {
             trimSchool: components["schemas"]["TrimSchool"];
             goalCableM: number;
             handLimits: components["schemas"]["HandLimitsView"];
+            sources: components["schemas"]["SizingSourcesView"];
         };
         /** @enum {string} */
         Stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
@@ -2120,8 +2202,16 @@ export interface components {
             /** @enum {string} */
             stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
         };
+        StageTermView: {
+            code: components["schemas"]["Stage"];
+            name: string;
+        };
         /** @enum {string} */
         Stance: "one-foot" | "two-feet" | "pinned";
+        StationView: {
+            phase: components["schemas"]["Phase"];
+            name: string;
+        };
         TakeEntryView: {
             countKind: components["schemas"]["CountKind"];
             kind: components["schemas"]["AttemptKind"];
@@ -2175,6 +2265,8 @@ export interface components {
             served: number;
             toBuyM: number[];
             handedOut: boolean;
+            givingSource: string;
+            idealSource: string;
         };
         /** @enum {string} */
         TrimAdvice: "keep" | "wait" | "let-out" | "cannot-tell";
@@ -2187,6 +2279,12 @@ export interface components {
         TrimSchoolInput: {
             /** @enum {string} */
             trimSchool: "start-long" | "goal-length";
+        };
+        TrimSourcesView: {
+            goal: string;
+            step: string;
+            misses: string;
+            outcome: string;
         };
         TrimStepView: {
             cableLengthM: number;
@@ -2207,6 +2305,7 @@ export interface components {
             mayCutTails: boolean;
             tails: components["schemas"]["SentenceView"] | null;
             history: components["schemas"]["PastLengthView"][];
+            sources: components["schemas"]["TrimSourcesView"];
         };
         TurningView: {
             cableLengthM: number;
@@ -2244,6 +2343,35 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    athleteTermsTerms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteTermsView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     athletesAll: {
         parameters: {
             query?: never;
@@ -2420,7 +2548,7 @@ export interface operations {
             };
         };
     };
-    benchArc: {
+    sizeArc: {
         parameters: {
             query?: {
                 cable?: string;
@@ -2559,7 +2687,7 @@ export interface operations {
             };
         };
     };
-    benchFit: {
+    checkFit: {
         parameters: {
             query?: {
                 reaches?: null;
@@ -2632,7 +2760,7 @@ export interface operations {
             };
         };
     };
-    rhythmExplore: {
+    jumpExplore: {
         parameters: {
             query?: {
                 passes?: number;
@@ -2812,7 +2940,7 @@ export interface operations {
             };
         };
     };
-    benchSizing: {
+    sizeSizing: {
         parameters: {
             query?: {
                 school?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
@@ -4951,7 +5079,7 @@ export interface operations {
             };
         };
     };
-    rhythmFrames: {
+    jumpFrames: {
         parameters: {
             query?: {
                 framesPerS?: number;
@@ -5234,7 +5362,7 @@ export interface operations {
             };
         };
     };
-    rhythmPattern: {
+    beatPattern: {
         parameters: {
             query?: {
                 notation?: string;
@@ -5266,7 +5394,7 @@ export interface operations {
             };
         };
     };
-    soundsClick: {
+    beatClick: {
         parameters: {
             query?: {
                 notation?: string;
@@ -5356,6 +5484,44 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tonightMove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovePinInput"];
+            };
+        };
         responses: {
             /** @description the answer */
             200: {
@@ -5824,7 +5990,7 @@ export interface operations {
             };
         };
     };
-    benchTerms: {
+    ropeTermsTerms: {
         parameters: {
             query?: never;
             header?: never;
@@ -6211,7 +6377,7 @@ export interface operations {
             };
         };
     };
-    benchShared: {
+    sizeShared: {
         parameters: {
             query?: {
                 one?: string;
@@ -6332,7 +6498,7 @@ export interface operations {
             };
         };
     };
-    soundsExample: {
+    takesExample: {
         parameters: {
             query?: {
                 notation?: string;
@@ -6397,7 +6563,7 @@ export interface operations {
             };
         };
     };
-    rhythmTake: {
+    takesRead: {
         parameters: {
             query?: never;
             header?: never;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Size;
+namespace Zumbo\App\RopeDesk\Size\Picture;
 
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\HeldRope;

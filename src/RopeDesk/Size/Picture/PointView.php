@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Size;
+namespace Zumbo\App\RopeDesk\Size\Picture;
 
 /**
  * A point of the turning rope: metres to the right of the middle, metres above the floor.
