@@ -11,6 +11,8 @@ use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Body\Consent;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
@@ -28,8 +30,11 @@ final readonly class AthleteView
         public string $name,
         public float $statureM,
         public DominantHand $dominantHand,
+        public string $handName,
         public Experience $experience,
+        public string $experienceName,
         public Stage $stage,
+        public string $stageName,
         /** 1 to 10. */
         public int $stageNumber,
         public ?int $birthYear,
@@ -67,8 +72,11 @@ final readonly class AthleteView
             $profile->name,
             $profile->statureM,
             $profile->dominantHand,
+            MessageCatalogue::name(Term::of($profile->dominantHand)),
             $profile->experience,
+            MessageCatalogue::name(Term::of($profile->experience)),
             $athlete->stage(),
+            MessageCatalogue::name(Term::of($athlete->stage())),
             $athlete->stage()->number(),
             $profile->birthYear,
             $profile->guardianConsent,

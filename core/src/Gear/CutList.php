@@ -20,6 +20,10 @@ final readonly class CutList
 {
     public const MOST_PIECES = 500;
 
+    /** What a sheet begins with: one coil, and what a cut takes (our assumption). */
+    public const USUAL_STOCK_M = 30.0;
+    public const USUAL_KERF_M = 0.002;
+
     /** Steps in a metre: a tenth of a millimetre. */
     private const STEPS = 10_000;
 

@@ -15,6 +15,10 @@ final readonly class Handle
 {
     public const USUAL_LENGTH_M = 0.15;
 
+    /** Common short and long ones: 10 cm of cable lie between them (common practice). */
+    public const SHORT_LENGTH_M = 0.12;
+    public const LONG_LENGTH_M = 0.17;
+
     /** The cable that disappears inside the handle and must be cut on top (our assumption; makers differ). */
     public const INSIDE_M = 0.02;
 

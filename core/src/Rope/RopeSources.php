@@ -25,6 +25,15 @@ final class RopeSources
         return Verdict::of('why.overall', ['added_m' => RopeSizing::RULE_OF_HEIGHT_M]);
     }
 
+    public static function handle(): Verdict
+    {
+        return Verdict::of('why.handle', [
+            'short_m' => Handle::SHORT_LENGTH_M,
+            'long_m' => Handle::LONG_LENGTH_M,
+            'off_m' => 2 * (Handle::LONG_LENGTH_M - Handle::SHORT_LENGTH_M),
+        ]);
+    }
+
     public static function cut(): Verdict
     {
         return Verdict::of('why.cut', ['spare_m' => RopeSizing::USUAL_SPARE_M, 'inside_m' => Handle::INSIDE_M]);

@@ -20,6 +20,12 @@ final readonly class TrimPath
     /** So many sets must hold without a miss before the next step (our assumption). */
     public const SETS_BEFORE_STEP = 3;
 
+    /** Off each side at once, unless the coach wishes another. */
+    public const USUAL_STEP_M = 0.02;
+
+    /** What a form offers. */
+    public const OFFERED_STEPS_M = [0.01, 0.015, 0.02, 0.03];
+
     /** A cable is never cut finer than that: sizing is not (our assumption). */
     private const FINEST_M = 0.01;
 

@@ -142,6 +142,17 @@ final class SchemaRegistry
     }
 
     /**
+     * @return list<mixed>
+     */
+    private static function choices(Assert\Choice $constraint): array
+    {
+        $callback = $constraint->callback;
+        $choices = \is_callable($callback) ? $callback() : $constraint->choices;
+
+        return \is_array($choices) ? array_values($choices) : [];
+    }
+
+    /**
      * @param array<string, mixed> $schema
      *
      * @return array<string, mixed>
@@ -151,11 +162,11 @@ final class SchemaRegistry
         foreach ($property->getAttributes() as $attribute) {
             $constraint = $attribute->newInstance();
             if ($constraint instanceof Assert\Choice) {
-                $values = $constraint->choices;
+                $values = self::choices($constraint);
                 if ($constraint->multiple) {
                     $schema['items'] = ['type' => 'string', 'enum' => $values];
                 } else {
-                    $schema['enum'] = \is_array($schema['type'] ?? null) ? [...(array) $values, null] : $values;
+                    $schema['enum'] = \is_array($schema['type'] ?? null) ? [...$values, null] : $values;
                 }
             }
             if ($constraint instanceof Assert\Length) {

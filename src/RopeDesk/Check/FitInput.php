@@ -35,7 +35,7 @@ final readonly class FitInput
      */
     public static function places(): array
     {
-        return [...array_column(Landmark::cases(), 'value'), self::ABOVE];
+        return [self::ABOVE, ...array_column(Landmark::cases(), 'value')];
     }
 
     public function stance(): Stance

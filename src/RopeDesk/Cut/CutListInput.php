@@ -6,9 +6,11 @@ namespace Zumbo\App\RopeDesk\Cut;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Shared\ReadableLength;
+use Zumbo\Core\Gear\CutList;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
 use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Rope\RopeSizing;
 
 /**
  * Whose cables are to be cut, and from what.
@@ -19,26 +21,26 @@ final readonly class CutListInput
         /** Ids of athletes, parted by commas; empty: whoever has no rope yet. */
         #[Assert\Length(max: 8000)] public string $athletes = '',
         /** Of one coil, or of one pre-cut cable. */
-        #[ReadableLength(Quantity::Stock)] public string $stock = '30 m',
-        #[ReadableLength(Quantity::SparePerSide)] public string $spare = '5 cm',
+        #[ReadableLength(Quantity::Stock)] public ?string $stock = null,
+        #[ReadableLength(Quantity::SparePerSide)] public ?string $spare = null,
         /** Lost to a cut. */
-        #[ReadableLength(Quantity::Kerf)] public string $kerf = '0.2 cm',
+        #[ReadableLength(Quantity::Kerf)] public ?string $kerf = null,
     ) {
     }
 
     public function stock(): Length
     {
-        return LengthParser::parse($this->stock, Quantity::Stock->range());
+        return self::read($this->stock, Quantity::Stock, CutList::USUAL_STOCK_M);
     }
 
     public function spare(): Length
     {
-        return LengthParser::parse($this->spare, Quantity::SparePerSide->range());
+        return self::read($this->spare, Quantity::SparePerSide, RopeSizing::USUAL_SPARE_M);
     }
 
     public function kerf(): Length
     {
-        return LengthParser::parse($this->kerf, Quantity::Kerf->range());
+        return self::read($this->kerf, Quantity::Kerf, CutList::USUAL_KERF_M);
     }
 
     /**
@@ -54,5 +56,10 @@ final readonly class CutListInput
                 ),
             ),
         );
+    }
+
+    private static function read(?string $typed, Quantity $quantity, float $usualM): Length
+    {
+        return null === $typed ? Length::ofMetres($usualM) : LengthParser::parse($typed, $quantity->range());
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\RopeDesk\Cut;
 
+use Zumbo\App\Shared\SentenceView;
+
 /**
  * The bench sheet: what is cut today, for whom.
  */
@@ -15,8 +17,12 @@ final readonly class CutSheetView
     public function __construct(
         /** Local day, like 2026-11-24: it goes on the labels. */
         public string $day,
+        public float $stockM,
         public float $sparePerSideM,
+        public float $kerfM,
         public array $lists,
+        /** What to heed before cutting. */
+        public SentenceView $advice,
         /** Behind the number of coils: the rule it comes from. */
         public string $stockSource,
         /** Behind the cut lengths. */

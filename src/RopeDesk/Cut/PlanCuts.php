@@ -55,11 +55,14 @@ final readonly class PlanCuts
 
         return new CutSheetView(
             LocalDay::of($this->clock->now(), $gym->timeZone())->format('Y-m-d'),
+            $input->stock()->metres(),
             $input->spare()->metres(),
+            $input->kerf()->metres(),
             array_map(
                 static fn (array $pieces): CutListView => self::list($pieces, $input, $gym->unit()),
                 array_values($byFamily),
             ),
+            SentenceView::of(Verdict::of('cut.spare', ['spare_m' => RopeSizing::USUAL_SPARE_M]), $gym->unit()),
             SentenceView::of(GearSources::stock(), $gym->unit())->sentence,
             SentenceView::of(RopeSources::cut(), $gym->unit())->sentence,
         );
@@ -132,7 +135,7 @@ final readonly class PlanCuts
         } catch (OutOfRange $e) {
             throw BadField::of(
                 'stock',
-                $input->stock,
+                $input->stock ?? $unit->printLong($input->stock()),
                 'longer than the longest cable with its spare',
                 \sprintf('Stock: %s.', $e->getMessage()),
             );

@@ -19,6 +19,7 @@ final readonly class SizingSourcesView
     private function __construct(
         public string $cable,
         public string $overall,
+        public string $handle,
         public string $cut,
         public string $uncertainty,
         public string $spread,
@@ -40,6 +41,7 @@ final readonly class SizingSourcesView
         return new self(
             $say(RopeSources::cable()),
             $say(RopeSources::overall()),
+            $say(RopeSources::handle()),
             $say(RopeSources::cut()),
             $say(RopeSources::uncertainty()),
             $say(RopeSources::spread()),

@@ -10,14 +10,13 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
 use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\TrimPath;
 
 /**
  * Where a trim path is to end, and in what steps.
  */
 final readonly class TrimWish
 {
-    private const USUAL_STEP_M = 0.02;
-
     public function __construct(
         /** Left out: what somebody who links doubles would begin with. */
         #[OneOf(School::class)] public ?string $goal = null,
@@ -34,7 +33,7 @@ final readonly class TrimWish
     public function step(): Length
     {
         return null === $this->step
-            ? Length::ofMetres(self::USUAL_STEP_M)
+            ? Length::ofMetres(TrimPath::USUAL_STEP_M)
             : LengthParser::parse($this->step, Quantity::StepPerSide->range());
     }
 }

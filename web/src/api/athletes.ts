@@ -6,14 +6,16 @@ export type Athlete = Schemas['AthleteView'];
 export type AthleteInput = Schemas['AthleteInput'];
 
 export const athletesKey = ['athletes'] as const;
-const path = (id: string) => `/api/athletes/${id}`;
 
 export function useAthletes() {
-  return useQuery({ queryKey: athletesKey, queryFn: () => call<Athlete[]>('GET', '/api/athletes') });
+  return useQuery({ queryKey: athletesKey, queryFn: () => call('GET', '/api/athletes') });
 }
 
 export function useAthlete(id: string) {
-  return useQuery({ queryKey: [...athletesKey, id], queryFn: () => call<Athlete>('GET', path(id)) });
+  return useQuery({
+    queryKey: [...athletesKey, id],
+    queryFn: () => call('GET', '/api/athletes/{id}', { path: { id } }),
+  });
 }
 
 interface Addition {
@@ -27,30 +29,32 @@ function useWrite<Input>(write: (input: Input) => Promise<Athlete>) {
 }
 
 export function useAddAthlete() {
-  return useWrite(({ id, input }: Addition) => call<Athlete>('PUT', path(id), input));
+  return useWrite(({ id, input }: Addition) =>
+    call('PUT', '/api/athletes/{id}', { path: { id }, body: input }),
+  );
 }
 
 export function useChangeAthlete() {
   return useWrite(({ id, input, change }: Addition & { change: Change }) =>
-    call<Athlete>('PATCH', path(id), input, change),
+    call('PATCH', '/api/athletes/{id}', { path: { id }, body: input, change }),
   );
 }
 
 export function useMoveAthlete() {
   return useWrite(({ id, stage, change }: { id: string; stage: Athlete['stage']; change: Change }) =>
-    call<Athlete>('PATCH', `${path(id)}/stage`, { stage }, change),
+    call('PATCH', '/api/athletes/{id}/stage', { path: { id }, body: { stage }, change }),
   );
 }
 
 export function useRemoveAthlete() {
   return useWrite(({ id, change }: { id: string; change: Change }) =>
-    call<Athlete>('DELETE', path(id), undefined, change),
+    call('DELETE', '/api/athletes/{id}', { path: { id }, change }),
   );
 }
 
 export function useEraseAthlete() {
   return useWriteThen([athletesKey], ({ id, name, change }: { id: string; name: string; change: Change }) =>
-    call<undefined>('POST', `${path(id)}/erase`, { name }, change),
+    call('POST', '/api/athletes/{id}/erase', { path: { id }, body: { name }, change }),
   );
 }
 
@@ -58,12 +62,23 @@ export type MeasuresInput = Schemas['MeasuresInput'];
 
 export function useMeasureAthlete() {
   return useWrite(({ id, input, change }: { id: string; input: MeasuresInput; change: Change }) =>
-    call<Athlete>('PATCH', `${path(id)}/measures`, input, change),
+    call('PATCH', '/api/athletes/{id}/measures', { path: { id }, body: input, change }),
   );
 }
 
 export function useRestoreAthlete() {
   return useWrite(({ id, change }: { id: string; change: Change }) =>
-    call<Athlete>('POST', `${path(id)}/restore`, undefined, change),
+    call('POST', '/api/athletes/{id}/restore', { path: { id }, change }),
   );
+}
+
+export type AthleteTerms = Schemas['AthleteTermsView'];
+
+/** The words that forms about athletes need; they change only with the app. */
+export function useAthleteTerms() {
+  return useQuery({
+    queryKey: ['athlete-terms'],
+    queryFn: () => call('GET', '/api/athlete-terms'),
+    staleTime: Infinity,
+  });
 }

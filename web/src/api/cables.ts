@@ -11,24 +11,24 @@ export type OwnCableInput = Schemas['OwnCableInput'];
 export function useCables(athleteId: string) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'cables'],
-    queryFn: () => call<Cables>('GET', `/api/athletes/${athleteId}/cables`),
+    queryFn: () => call('GET', '/api/athletes/{id}/cables', { path: { id: athleteId } }),
   });
 }
 
 export function useAddCable() {
   return useWriteThen([athletesKey], ({ id, input }: { id: string; input: OwnCableInput }) =>
-    call<OwnCable>('PUT', `/api/cables/${id}`, input),
+    call('PUT', '/api/cables/{id}', { path: { id }, body: input }),
   );
 }
 
 export function useRemoveCable() {
   return useWriteThen([athletesKey], (it: { id: string; change: Change }) =>
-    call<OwnCable>('DELETE', `/api/cables/${it.id}`, undefined, it.change),
+    call('DELETE', '/api/cables/{id}', { path: { id: it.id }, change: it.change }),
   );
 }
 
 export function useRestoreCable() {
   return useWriteThen([athletesKey], (it: { id: string; change: Change }) =>
-    call<OwnCable>('POST', `/api/cables/${it.id}/restore`, undefined, it.change),
+    call('POST', '/api/cables/{id}/restore', { path: { id: it.id }, change: it.change }),
   );
 }

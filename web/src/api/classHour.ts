@@ -1,14 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { newId } from '../lib/ids';
-import { sayEntry, type Entry } from '../lib/logLine';
+import { sayEntry } from '../lib/entryWords';
+import type { Entry } from '../lib/logLine';
 import type { Waiting } from '../lib/outboxStore';
 import { refetchAll } from './refetchAll';
 import { athletesKey } from './athletes';
-import { call, type Schemas } from './client';
+import { call, outgoing, type Schemas } from './client';
 import type { Outbox } from './outbox';
 
 export type Tonight = Schemas['ClassView'];
 export type ClassAthlete = Schemas['ClassAthleteView'];
+export type Station = Schemas['StationView'];
 export type Today = Schemas['TodayView'];
 export type Drill = Schemas['DrillView'];
 export type Attempt = Schemas['AttemptView'];
@@ -17,13 +19,13 @@ export type AttemptInput = Schemas['AttemptInput'];
 export const classKey = ['class'] as const;
 
 export function useTonight() {
-  return useQuery({ queryKey: classKey, queryFn: () => call<Tonight>('GET', '/api/class') });
+  return useQuery({ queryKey: classKey, queryFn: () => call('GET', '/api/class') });
 }
 
 export function useToday(athleteId: string) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'today'],
-    queryFn: () => call<Today>('GET', `/api/athletes/${athleteId}/today`),
+    queryFn: () => call('GET', '/api/athletes/{id}/today', { path: { id: athleteId } }),
   });
 }
 
@@ -40,7 +42,8 @@ export function entryWrite(athleteId: string, name: string, drill: string, entry
     clean: entry.clean,
     at: now.toISOString(),
   };
-  return { rowId: id, method: 'PUT', path: `/api/attempts/${id}`, body, said: `${name} ${sayEntry(entry)}` };
+  const put = outgoing('PUT', '/api/attempts/{id}', { path: { id }, body });
+  return { ...put, rowId: id, said: `${name} ${sayEntry(entry)}` };
 }
 
 /** Changes an entry that is on the server; one that still waits is amended in the outbox. */
@@ -50,18 +53,17 @@ export function useChangeAttempt(outbox: Outbox | null) {
   const judge = useMutation({
     mutationFn: async ({ attempt, clean }: { attempt: Attempt; clean: boolean }) =>
       (await outbox?.amend(attempt.id, { clean })) === true ||
-      call(
-        'PATCH',
-        `/api/attempts/${attempt.id}`,
-        { clean },
-        { mutationId: newId(), version: attempt.version },
-      ),
+      call('PATCH', '/api/attempts/{id}', {
+        path: { id: attempt.id },
+        body: { clean },
+        change: { mutationId: newId(), version: attempt.version },
+      }),
     onSuccess: refresh,
   });
   const remove = useMutation({
     mutationFn: async ({ id, version }: { id: string; version: number }) =>
       (await outbox?.takeBack(id)) === true ||
-      call('DELETE', `/api/attempts/${id}`, undefined, { mutationId: newId(), version }),
+      call('DELETE', '/api/attempts/{id}', { path: { id }, change: { mutationId: newId(), version } }),
     onSuccess: refresh,
   });
   return { judge, remove };

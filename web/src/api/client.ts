@@ -1,7 +1,17 @@
 import { KEPT_EVENT, KEPT_HEADER } from '../lib/keptAnswer';
-import type { components } from './schema';
+import type {
+  Answer,
+  Change,
+  MediaType,
+  Method,
+  PathWith,
+  Rest,
+  Schemas,
+  Sent,
+  SentBesideFile,
+} from './typed';
 
-export type Schemas = components['schemas'];
+export type { Change, Schemas } from './typed';
 export type Problem = Schemas['Problem'];
 
 /** What the server refused, with its own sentence. */
@@ -20,20 +30,98 @@ export class Unreachable extends Error {
   }
 }
 
-export interface Change {
-  mutationId: string;
-  version: number;
+/** A call that is ready to go, or to be kept on the device until it can. */
+export interface Outgoing {
+  method: Method;
+  path: string;
+  body?: unknown;
+  change?: Change;
 }
 
-type Method = 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE';
+interface Parts {
+  path?: Record<string, string>;
+  query?: Record<string, unknown>;
+  body?: unknown;
+  change?: Change;
+}
 
 const asking = { Accept: 'application/json' };
 
 /** Another site's page can't send this header; the server checks the origin beside it. */
 const changing = { 'csrf-token': 'csrf-token' };
 
+/** The address with its words filled in and its query; what is undefined or null is left out. */
+export function href<P extends PathWith<'GET'>>(path: P, ...[sent]: Rest<Sent<'GET', P>>): string {
+  return addressOf(path, sent as Parts | undefined);
+}
+
+/** Checks a call against the API description and makes it ready. */
+export function outgoing<M extends Method, P extends PathWith<M>>(
+  method: M,
+  path: P,
+  ...[sent]: Rest<Sent<M, P>>
+): Outgoing {
+  const { body, change } = (sent ?? {}) as Parts;
+  return {
+    method,
+    path: addressOf(path, sent as Parts | undefined),
+    ...(body === undefined ? {} : { body }),
+    ...(change === undefined ? {} : { change }),
+  };
+}
+
 /** Sends one request. Throws ProblemError for a refusal and Unreachable when there is no answer. */
-export async function call<T>(method: Method, path: string, body?: unknown, change?: Change): Promise<T> {
+export async function call<M extends Method, P extends PathWith<M>>(
+  method: M,
+  path: P,
+  ...sent: Rest<Sent<M, P>>
+): Promise<Answer<M, P>> {
+  return (await send(outgoing(method, path, ...sent))) as Answer<M, P>;
+}
+
+/** Sends what was made ready. Throws as `call` does. */
+export async function send(what: Outgoing): Promise<unknown> {
+  return answerOf(await respond(what));
+}
+
+/** Fetches a file. Throws as `call` does. */
+export async function fetchFile<M extends Method, P extends PathWith<M>>(
+  method: M,
+  path: P,
+  ...sent: Rest<Sent<M, P>>
+): Promise<Blob> {
+  const response = await respond(outgoing(method, path, ...sent));
+  return response.ok ? response.blob() : ((await answerOf(response)) as never);
+}
+
+/** Sends a file as it is, and tells how far it is, which fetch can't. Throws as `call` does. */
+export function sendFile<M extends 'PUT' | 'POST', P extends PathWith<M>>(
+  method: M,
+  path: P,
+  sent: SentBesideFile<M, P>,
+  file: Blob,
+  type: MediaType<M, P>,
+  onSent?: (share: number) => void,
+): Promise<Answer<M, P>> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    request.open(method, addressOf(path, sent as Parts));
+    Object.entries({ ...asking, ...changing, 'Content-Type': type }).forEach(([name, value]) =>
+      request.setRequestHeader(name, value),
+    );
+    request.upload.onprogress = ({ loaded, total }) => onSent?.(total === 0 ? 1 : loaded / total);
+    request.onerror = () => reject(new Unreachable());
+    request.onload = () => {
+      const headers = { 'Content-Type': request.getResponseHeader('Content-Type') ?? '' };
+      const { status, responseText } = request;
+      const response = new Response(responseText === '' ? null : responseText, { status, headers });
+      resolve(answerOf(response) as Promise<Answer<M, P>>);
+    };
+    request.send(file);
+  });
+}
+
+async function respond({ method, path, body, change }: Outgoing): Promise<Response> {
   const headers: Record<string, string> = method === 'GET' ? { ...asking } : { ...asking, ...changing };
   if (body !== undefined) {
     headers['Content-Type'] = 'application/json';
@@ -42,64 +130,31 @@ export async function call<T>(method: Method, path: string, body?: unknown, chan
     headers['Mutation-Id'] = change.mutationId;
     headers['If-Match'] = `"${change.version}"`;
   }
-  return request<T>(path, {
-    method,
-    headers,
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  });
-}
-
-interface Sending {
-  method?: 'PUT' | 'POST';
-  /** Which share of the file has left this device, 0 to 1. */
-  onSent?: (share: number) => void;
-}
-
-/** Sends a file as it is, and tells how far it is, which fetch can't. Throws as `call` does. */
-export function sendFile<T>(path: string, file: Blob, type: string, sending: Sending = {}): Promise<T> {
-  return new Promise((resolve, reject) => {
-    const request = new XMLHttpRequest();
-    request.open(sending.method ?? 'PUT', path);
-    Object.entries({ ...asking, ...changing, 'Content-Type': type }).forEach(([name, value]) =>
-      request.setRequestHeader(name, value),
-    );
-    request.upload.onprogress = ({ loaded, total }) => sending.onSent?.(total === 0 ? 1 : loaded / total);
-    request.onerror = () => reject(new Unreachable());
-    request.onload = () => {
-      const headers = { 'Content-Type': request.getResponseHeader('Content-Type') ?? '' };
-      const { status, responseText } = request;
-      resolve(answerOf<T>(new Response(responseText === '' ? null : responseText, { status, headers })));
-    };
-    request.send(file);
-  });
-}
-
-/** Fetches a file. Throws as `call` does. */
-export async function fetchFile(path: string, body?: unknown): Promise<Blob> {
-  const response = await fetch(path, {
-    method: body === undefined ? 'GET' : 'POST',
-    headers: body === undefined ? {} : { ...changing, 'Content-Type': 'application/json' },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  }).catch(() => {
-    throw new Unreachable();
-  });
-  return response.ok ? response.blob() : answerOf<never>(response);
-}
-
-async function request<T>(path: string, init: RequestInit): Promise<T> {
+  const init = { method, headers, ...(body === undefined ? {} : { body: JSON.stringify(body) }) };
   const response = await fetch(path, init).catch(() => {
     throw new Unreachable();
   });
   if (response.headers.has(KEPT_HEADER)) {
     window.dispatchEvent(new Event(KEPT_EVENT));
   }
-  return answerOf<T>(response);
+  return response;
 }
 
-async function answerOf<T>(response: Response): Promise<T> {
+function addressOf(path: string, { path: words = {}, query = {} }: Parts = {}): string {
+  const filled = path.replace(/\{(\w+)\}/g, (_, name: string) => encodeURIComponent(words[name] ?? ''));
+  const asked = new URLSearchParams();
+  Object.entries(query).forEach(([name, value]) => {
+    if (value !== undefined && value !== null) {
+      asked.set(name, String(value));
+    }
+  });
+  return asked.size === 0 ? filled : `${filled}?${asked.toString()}`;
+}
+
+async function answerOf(response: Response): Promise<unknown> {
   const text = await response.text();
   if (response.ok) {
-    return (text === '' ? undefined : JSON.parse(text)) as T;
+    return text === '' ? undefined : JSON.parse(text);
   }
   throw isProblem(response) ? new ProblemError(JSON.parse(text) as Problem) : new Unreachable();
 }

@@ -8,16 +8,16 @@ export type CutPiece = Schemas['CutPieceView'];
 
 export interface CutWish {
   athletes: string;
-  stock: string;
-  spare: string;
-  kerf: string;
+  /** Left out: what is usual. */
+  stock?: string;
+  spare?: string;
+  kerf?: string;
 }
 
 export function useCutSheet(wish: CutWish) {
-  const query = new URLSearchParams({ ...wish }).toString();
   return useQuery({
-    queryKey: [...athletesKey, 'cut-sheet', query],
-    queryFn: () => call<CutSheet>('GET', `/api/cut-sheet?${query}`),
+    queryKey: [...athletesKey, 'cut-sheet', wish],
+    queryFn: () => call('GET', '/api/cut-sheet', { query: wish }),
     placeholderData: keepPreviousData,
     retry: false,
   });

@@ -3,13 +3,12 @@ import { newId } from '../lib/ids';
 import { refetchAll } from './refetchAll';
 import { athletesKey } from './athletes';
 import { classKey } from './classHour';
-import { call, sendFile, type Schemas } from './client';
+import { call, href, sendFile, type Schemas } from './client';
 import { useSending } from './useSending';
 
 export type Import = Schemas['ImportView'];
 
 const importKey = (id: string) => ['import', id] as const;
-const path = (id: string) => `/api/imports/${id}`;
 
 /** While the worker is at it, the page asks this often. */
 const ASK_MS = 600;
@@ -20,15 +19,29 @@ export function isMoving(one: Import): boolean {
   return moving.includes(one.state);
 }
 
-/** Where a file is fetched from: of everybody, or of one athlete. */
-export function exportPath(file: string, athleteId?: string): string {
-  return `/api/${file}${athleteId === undefined ? '' : `?athlete=${athleteId}`}`;
+const of = (athlete?: string) => (athlete === undefined ? {} : { query: { athlete } });
+
+/** Where everything that is kept is fetched from: of everybody, or of one athlete. */
+export function wholeExport(athleteId?: string): string {
+  return href('/api/export.json', of(athleteId));
+}
+
+/** The same of one table, as CSV. */
+export function tableExport(table: string, athleteId?: string): string {
+  return href('/api/export/{table}.csv', { path: { table }, ...of(athleteId) });
 }
 
 /** CSV by its name; everything else is taken for JSON, and the server says if it is not. */
 export function useSendImport() {
   return useSending(({ id, file }: { id: string; file: File }, onSent) =>
-    sendFile<Import>(path(id), file, /\.csv$/i.test(file.name) ? 'text/csv' : 'application/json', { onSent }),
+    sendFile(
+      'PUT',
+      '/api/imports/{id}',
+      { path: { id } },
+      file,
+      /\.csv$/i.test(file.name) ? 'text/csv' : 'application/json',
+      onSent,
+    ),
   );
 }
 
@@ -37,7 +50,7 @@ export function useImport(id: string | null) {
   return useQuery({
     queryKey: importKey(id ?? ''),
     queryFn: async () => {
-      const one = await call<Import>('GET', path(id ?? ''));
+      const one = await call('GET', '/api/imports/{id}', { path: { id: id ?? '' } });
       if (one.state === 'done') {
         void refetchAll(client, [classKey, athletesKey]);
       }
@@ -53,13 +66,16 @@ export function useImport(id: string | null) {
 export function useDecideImport() {
   const client = useQueryClient();
   const refresh = (one: Import) => client.invalidateQueries({ queryKey: importKey(one.id) });
-  const condition = (one: Import) => ({ mutationId: newId(), version: one.version });
+  const about = (one: Import) => ({
+    path: { id: one.id },
+    change: { mutationId: newId(), version: one.version },
+  });
   const agree = useMutation({
-    mutationFn: (one: Import) => call<Import>('POST', `${path(one.id)}/agree`, undefined, condition(one)),
+    mutationFn: (one: Import) => call('POST', '/api/imports/{id}/agree', about(one)),
     onSuccess: refresh,
   });
   const callOff = useMutation({
-    mutationFn: (one: Import) => call<Import>('DELETE', path(one.id), undefined, condition(one)),
+    mutationFn: (one: Import) => call('DELETE', '/api/imports/{id}', about(one)),
     onSuccess: refresh,
   });
   return { agree, callOff };

@@ -15,16 +15,16 @@ export type FocusInput = Schemas['FocusInput'];
 export function useSigns() {
   return useQuery({
     queryKey: ['signs'],
-    queryFn: () => call<SignGroup[]>('GET', '/api/signs'),
+    queryFn: () => call('GET', '/api/signs'),
     staleTime: Infinity,
   });
 }
 
 export function useDiagnosis(athleteId: string, signs: string[], ropeChecked: boolean) {
-  const query = new URLSearchParams({ signs: signs.join(','), ropeChecked: ropeChecked ? 'yes' : 'no' });
+  const query = { signs: signs.join(','), ropeChecked: ropeChecked ? 'yes' : 'no' } as const;
   return useQuery({
-    queryKey: [...athletesKey, athleteId, 'diagnosis', query.toString()],
-    queryFn: () => call<Diagnosis>('GET', `/api/athletes/${athleteId}/diagnosis?${query.toString()}`),
+    queryKey: [...athletesKey, athleteId, 'diagnosis', query],
+    queryFn: () => call('GET', '/api/athletes/{id}/diagnosis', { path: { id: athleteId }, query }),
     enabled: signs.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
@@ -37,12 +37,12 @@ export function useFocus() {
   const refresh = () => refetchAll(client, [classKey, athletesKey]);
   const give = useMutation({
     mutationFn: ({ id, input }: { id: string; input: FocusInput }) =>
-      call('PUT', `/api/focuses/${id}`, input),
+      call('PUT', '/api/focuses/{id}', { path: { id }, body: input }),
     onSuccess: refresh,
   });
   const takeOff = useMutation({
     mutationFn: ({ id, version }: { id: string; version: number }) =>
-      call('DELETE', `/api/focuses/${id}`, undefined, { mutationId: newId(), version }),
+      call('DELETE', '/api/focuses/{id}', { path: { id }, change: { mutationId: newId(), version } }),
     onSuccess: refresh,
   });
   return { give, takeOff };

@@ -5,7 +5,7 @@ import { KEPT_EVENT } from '../lib/keptAnswer';
 import { refetchAll } from './refetchAll';
 import { athletesKey } from './athletes';
 import { classKey } from './classHour';
-import { call, type Schemas } from './client';
+import { call, href } from './client';
 import { tellSensor } from './sensorEvents';
 
 const CHANNEL = 'zumbo-live';
@@ -29,7 +29,7 @@ export function useLive(): void {
     let old = false;
     const asked = new Coalesced(async () => {
       try {
-        const changes = await call<Schemas['ChangesView']>('GET', `/api/changes?since=${seen ?? 0}`);
+        const changes = await call('GET', '/api/changes', { query: { since: seen ?? 0 } });
         if (old || (seen !== null && changes.revision !== seen)) {
           old = false;
           await refetchAll(client, [classKey, athletesKey]);
@@ -73,7 +73,7 @@ export function useLive(): void {
 async function lead(ended: AbortSignal, onHint: (message: string) => void): Promise<void> {
   try {
     await navigator.locks.request(LEADER, { signal: ended }, () => {
-      const source = new EventSource('/api/live');
+      const source = new EventSource(href('/api/live'));
       source.onmessage = (message: MessageEvent<string>) => onHint(message.data);
       // After a break the browser connects again by itself; what was missed meanwhile is asked for.
       source.onopen = () => onHint('changed');

@@ -1,9 +1,9 @@
 import { OutboxStore, type Waiting } from '../lib/outboxStore';
-import { call, ProblemError } from './client';
+import { ProblemError, send as sendNow } from './client';
 
 export type Sender = (write: Waiting) => Promise<unknown>;
 
-const send: Sender = (write) => call(write.method, write.path, write.body, write.change);
+const send: Sender = (write) => sendNow(write);
 
 /** How a round of sending ended. */
 export type Round = 'empty' | 'network' | 'signed-out';

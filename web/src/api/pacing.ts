@@ -15,12 +15,9 @@ export interface Work {
 }
 
 export function usePacing(athleteId: string | null, work: Work) {
-  const query = new URLSearchParams(
-    Object.entries(work).map(([name, value]) => [name, String(value)]),
-  ).toString();
   return useQuery({
-    queryKey: [...athletesKey, athleteId, 'pacing', query],
-    queryFn: () => call<Pacing>('GET', `/api/athletes/${athleteId ?? ''}/pacing?${query}`),
+    queryKey: [...athletesKey, athleteId, 'pacing', work],
+    queryFn: () => call('GET', '/api/athletes/{id}/pacing', { path: { id: athleteId ?? '' }, query: work }),
     enabled: athleteId !== null,
     placeholderData: keepPreviousData,
     retry: false,

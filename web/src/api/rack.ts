@@ -18,67 +18,82 @@ const ropesKey = [...rackKey, 'ropes'] as const;
 const changed = [rackKey];
 
 export function useRack() {
-  return useQuery({ queryKey: ropesKey, queryFn: () => call<RackRope[]>('GET', '/api/rack') });
+  return useQuery({ queryKey: ropesKey, queryFn: () => call('GET', '/api/rack') });
 }
 
 export function useHeightStrip() {
   return useQuery({
     queryKey: [...rackKey, 'strip'],
-    queryFn: () => call<HeightBand[]>('GET', '/api/rack/strip'),
+    queryFn: () => call('GET', '/api/rack/strip'),
   });
 }
 
 export function useTonightsRopes() {
   return useQuery({
     queryKey: [...rackKey, 'tonight'],
-    queryFn: () => call<TonightsRopes>('GET', '/api/rack/tonight'),
+    queryFn: () => call('GET', '/api/rack/tonight'),
   });
 }
 
 export function useHangRope() {
   return useWriteThen(changed, ({ id, input }: { id: string; input: RackRopeInput }) =>
-    call<RackRope>('PUT', `/api/rack/${id}`, input),
+    call('PUT', '/api/rack/{id}', { path: { id }, body: input }),
   );
 }
 
 export function useChangeRackRope() {
   return useWriteThen(changed, (it: { id: string; input: RackRopeInput; change: Change }) =>
-    call<RackRope>('PATCH', `/api/rack/${it.id}`, it.input, it.change),
+    call('PATCH', '/api/rack/{id}', { path: { id: it.id }, body: it.input, change: it.change }),
   );
 }
 
 export function useInspectRackRope() {
   return useWriteThen(changed, (it: { id: string; failed: InspectionPoint[]; change: Change }) =>
-    call<RackRope>('POST', `/api/rack/${it.id}/inspection`, { failed: it.failed }, it.change),
+    call('POST', '/api/rack/{id}/inspection', {
+      path: { id: it.id },
+      body: { failed: it.failed },
+      change: it.change,
+    }),
   );
 }
 
 export function useTakeOffRack() {
   return useWriteThen(changed, (it: { id: string; change: Change }) =>
-    call<RackRope>('DELETE', `/api/rack/${it.id}`, undefined, it.change),
+    call('DELETE', '/api/rack/{id}', { path: { id: it.id }, change: it.change }),
   );
 }
 
 export function useHangBack() {
   return useWriteThen(changed, (it: { id: string; change: Change }) =>
-    call<RackRope>('POST', `/api/rack/${it.id}/restore`, undefined, it.change),
+    call('POST', '/api/rack/{id}/restore', { path: { id: it.id }, change: it.change }),
   );
 }
 
 export function usePin() {
   return useWriteThen(changed, ({ id, pair }: { id: string; pair: Pair }) =>
-    call<Pin>('PUT', `/api/pins/${id}`, pair),
+    call('PUT', '/api/pins/{id}', { path: { id }, body: pair }),
+  );
+}
+
+/** Another rope for the same athlete, in one request. */
+export function useMovePin() {
+  return useWriteThen(changed, (it: { id: string; rackRopeId: string; change: Change }) =>
+    call('PATCH', '/api/pins/{id}', {
+      path: { id: it.id },
+      body: { rackRopeId: it.rackRopeId },
+      change: it.change,
+    }),
   );
 }
 
 export function useUnpin() {
   return useWriteThen(changed, (it: { id: string; change: Change }) =>
-    call<Pin>('DELETE', `/api/pins/${it.id}`, undefined, it.change),
+    call('DELETE', '/api/pins/{id}', { path: { id: it.id }, change: it.change }),
   );
 }
 
 export function useHandOut() {
   return useWriteThen(changed, ({ id, pairs }: { id: string; pairs: Pair[] }) =>
-    call<TonightsRopes>('PUT', `/api/nights/${id}`, { pairs }),
+    call('PUT', '/api/nights/{id}', { path: { id }, body: { pairs } }),
   );
 }

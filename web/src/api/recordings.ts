@@ -1,16 +1,20 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { newId } from '../lib/ids';
 import type { Marks } from '../lib/marks';
-import { call, fetchFile, sendFile, type Schemas } from './client';
-import type { TakeReport } from './rhythm';
+import { call, fetchFile, href, sendFile, type Schemas } from './client';
 import { useSending } from './useSending';
 
 export type Recording = Schemas['RecordingView'];
 export type HeardTake = Schemas['HeardTakeView'];
 export type SensorRun = Schemas['SensorRunView'];
 export type SensorInput = Schemas['SensorInput'];
+/** What an invented jumper does wrong. */
+export type JumperFault = NonNullable<SensorInput['fault']>;
 
-const path = (id: string) => `/api/recordings/${id}`;
+/** Where a kept recording is listened to. */
+export function soundOf({ id }: Recording): string {
+  return href('/api/recordings/{id}/sound.wav', { path: { id } });
+}
 
 /** While it is being heard, the page asks this often. */
 const ASK_MS = 500;
@@ -21,14 +25,21 @@ export function isBeingHeard(one: Recording): boolean {
 
 export function useSendRecording() {
   return useSending(({ file, keep }: { file: Blob; keep: boolean }, onSent) =>
-    sendFile<Recording>(`${path(newId())}${keep ? '?keep=1' : ''}`, file, 'audio/wav', { onSent }),
+    sendFile(
+      'PUT',
+      '/api/recordings/{id}',
+      { path: { id: newId() }, ...(keep ? { query: { keep: true } } : {}) },
+      file,
+      'audio/wav',
+      onSent,
+    ),
   );
 }
 
 export function useRecording(id: string | null) {
   return useQuery({
     queryKey: ['recording', id],
-    queryFn: () => call<Recording>('GET', path(id ?? '')),
+    queryFn: () => call('GET', '/api/recordings/{id}', { path: { id: id ?? '' } }),
     enabled: id !== null,
     refetchInterval: (query) =>
       query.state.data !== undefined && isBeingHeard(query.state.data) ? ASK_MS : false,
@@ -39,24 +50,35 @@ export function useRecording(id: string | null) {
 export function useThrowAway() {
   return useMutation({
     mutationFn: (one: Recording) =>
-      call<Recording>('DELETE', path(one.id), undefined, { mutationId: newId(), version: one.version }),
+      call('DELETE', '/api/recordings/{id}', {
+        path: { id: one.id },
+        change: { mutationId: newId(), version: one.version },
+      }),
   });
 }
 
 /** A recording of somebody invented, as a file. */
 export function useInvented() {
   return useMutation({
-    mutationFn: (fault: string) =>
-      fetchFile(`/api/takes/example.wav?fault=${fault}&seed=${Date.now() % 1000}`),
+    mutationFn: (fault: JumperFault) =>
+      fetchFile('GET', '/api/takes/example.wav', { query: { fault, seed: Date.now() % 1000 } }),
   });
 }
 
-/** What the marks say now; asked again whenever they change. */
-export function useTakeReport(marks: Marks | null, target: string | null) {
+/**
+ * What the marks say now; asked again whenever they change. A take that was just heard brings its own report: as long as
+ * nobody has moved a mark, nothing is asked.
+ */
+export function useTakeReport(marks: Marks | null, target: string | null, heard: HeardTake | null) {
+  const asHeard =
+    target === null && heard?.turnsS === marks?.turnsS && heard?.landingsS === marks?.landingsS
+      ? (heard?.report ?? undefined)
+      : undefined;
   return useQuery({
     queryKey: ['take', marks, target],
-    queryFn: () => call<TakeReport>('POST', '/api/takes/read', { ...marks, target }),
+    queryFn: () => call('POST', '/api/takes/read', { body: { turnsS: [], landingsS: [], ...marks, target } }),
     enabled: marks !== null && marks.landingsS.length > 1,
+    ...(asHeard === undefined ? {} : { initialData: asHeard }),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     retry: false,
@@ -65,14 +87,14 @@ export function useTakeReport(marks: Marks | null, target: string | null) {
 
 export function useEventFile() {
   return useMutation({
-    mutationFn: (file: File) => sendFile<Marks>('/api/takes/from-csv', file, 'text/csv', { method: 'POST' }),
+    mutationFn: (file: File) => sendFile('POST', '/api/takes/from-csv', {}, file, 'text/csv'),
   });
 }
 
 /** Saves the marks as an event file on this device. */
 export function useSaveEvents() {
   return useMutation({
-    mutationFn: (marks: Marks) => fetchFile('/api/takes/to-csv', marks),
+    mutationFn: (marks: Marks) => fetchFile('POST', '/api/takes/to-csv', { body: marks }),
     onSuccess: (file) => {
       const link = document.createElement('a');
       link.href = URL.createObjectURL(file);
@@ -85,16 +107,17 @@ export function useSaveEvents() {
 
 export function useStartSensor() {
   return useMutation({
-    mutationFn: (input: SensorInput) => call<SensorRun>('PUT', `/api/sensor/${newId()}`, input),
+    mutationFn: (input: SensorInput) =>
+      call('PUT', '/api/sensor/{id}', { path: { id: newId() }, body: input }),
   });
 }
 
 export function useStopSensor() {
   return useMutation({
     mutationFn: (run: SensorRun) =>
-      call<SensorRun>('DELETE', `/api/sensor/${run.id}`, undefined, {
-        mutationId: newId(),
-        version: run.version,
+      call('DELETE', '/api/sensor/{id}', {
+        path: { id: run.id },
+        change: { mutationId: newId(), version: run.version },
       }),
   });
 }

@@ -1,6 +1,6 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, skipToken, useMutation, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
-import { call, type Schemas } from './client';
+import { call, href, type Schemas } from './client';
 
 export type PatternInTime = Schemas['PatternView'];
 export type TakeInput = Schemas['TakeInput'];
@@ -10,10 +10,10 @@ export type JumpExplorer = Schemas['JumpExplorerView'];
 export type JumpWay = Schemas['WayView'];
 
 export function usePattern(notation: string, cadence: number) {
-  const query = new URLSearchParams({ notation, cadence: String(cadence) }).toString();
+  const query = { notation, cadence };
   return useQuery({
     queryKey: ['pattern', query],
-    queryFn: () => call<PatternInTime>('GET', `/api/pattern?${query}`),
+    queryFn: () => call('GET', '/api/pattern', { query }),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     retry: false,
@@ -22,13 +22,13 @@ export function usePattern(notation: string, cadence: number) {
 
 /** Where the beat is fetched from as a sound file. */
 export function clickTrackPath(notation: string, cadence: number): string {
-  return `/api/pattern/click.wav?${new URLSearchParams({ notation, cadence: String(cadence) }).toString()}`;
+  return href('/api/pattern/click.wav', { query: { notation, cadence } });
 }
 
 /** Reads what was tapped; nothing is kept. */
 export function useReadTake() {
   return useMutation({
-    mutationFn: (input: TakeInput) => call<TakeReport>('POST', '/api/takes/read', input),
+    mutationFn: (input: TakeInput) => call('POST', '/api/takes/read', { body: input }),
   });
 }
 
@@ -41,13 +41,9 @@ export interface Frames {
 }
 
 export function useFrames(frames: Frames | undefined) {
-  const query = new URLSearchParams(
-    Object.entries(frames ?? {}).map(([name, value]) => [name, String(value)]),
-  ).toString();
   return useQuery({
-    queryKey: ['frames', query],
-    queryFn: () => call<FramesReading>('GET', `/api/frames?${query}`),
-    enabled: frames !== undefined,
+    queryKey: ['frames', frames],
+    queryFn: frames === undefined ? skipToken : () => call('GET', '/api/frames', { query: frames }),
     staleTime: Infinity,
     retry: false,
   });
@@ -61,12 +57,9 @@ export interface JumpWish {
 }
 
 export function useJumpExplorer(athleteId: string, wish: JumpWish) {
-  const query = new URLSearchParams(
-    Object.entries(wish).map(([name, value]) => [name, String(value)]),
-  ).toString();
   return useQuery({
-    queryKey: [...athletesKey, athleteId, 'jump-explorer', query],
-    queryFn: () => call<JumpExplorer>('GET', `/api/athletes/${athleteId}/jump-explorer?${query}`),
+    queryKey: [...athletesKey, athleteId, 'jump-explorer', wish],
+    queryFn: () => call('GET', '/api/athletes/{id}/jump-explorer', { path: { id: athleteId }, query: wish }),
     placeholderData: keepPreviousData,
   });
 }

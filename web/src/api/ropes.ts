@@ -24,10 +24,9 @@ export interface SizingWish {
 }
 
 export function useSizing(athleteId: string, wish: SizingWish) {
-  const query = new URLSearchParams({ ...wish }).toString();
   return useQuery({
-    queryKey: [...athletesKey, athleteId, 'sizing', query],
-    queryFn: () => call<Sizing>('GET', `/api/athletes/${athleteId}/sizing${query === '' ? '' : `?${query}`}`),
+    queryKey: [...athletesKey, athleteId, 'sizing', wish],
+    queryFn: () => call('GET', '/api/athletes/{id}/sizing', { path: { id: athleteId }, query: wish }),
     // The old arc stays until the new one is there.
     placeholderData: keepPreviousData,
     retry: false,
@@ -36,30 +35,32 @@ export function useSizing(athleteId: string, wish: SizingWish) {
 
 /** A cable in hands that were moved. Not cached: while a hand is dragged no place comes twice. */
 export function fetchArc(athleteId: string, cable: string, hands: Hands): Promise<Turning> {
-  const query = new URLSearchParams({ cable, ...mapped(hands) });
-  return call<Turning>('GET', `/api/athletes/${athleteId}/arc?${query.toString()}`);
+  return call('GET', '/api/athletes/{id}/arc', {
+    path: { id: athleteId },
+    query: { cable, ...mapped(hands) },
+  });
 }
 
 /** To a tenth of a millimetre: a pointer is not finer. */
-function mapped(hands: Hands): Record<string, string> {
-  return Object.fromEntries(Object.entries(hands).map(([name, metres]) => [name, metres.toFixed(4)]));
+function mapped(hands: Hands): Hands {
+  const rounded = Object.entries(hands).map(([name, metres]) => [name, Number(metres.toFixed(4))]);
+  return Object.fromEntries(rounded) as Hands;
 }
 
 export type Fit = Schemas['FitView'];
 
 /** What is known of a rope that is there. */
 export interface FitWish {
-  reaches?: string;
+  reaches?: Schemas['ReachTermView']['code'];
   cable?: string;
   stance?: Stance;
   handle?: string;
 }
 
 export function useFit(athleteId: string, wish: FitWish) {
-  const query = new URLSearchParams({ ...wish }).toString();
   return useQuery({
-    queryKey: [...athletesKey, athleteId, 'fit', query],
-    queryFn: () => call<Fit>('GET', `/api/athletes/${athleteId}/fit${query === '' ? '' : `?${query}`}`),
+    queryKey: [...athletesKey, athleteId, 'fit', wish],
+    queryFn: () => call('GET', '/api/athletes/{id}/fit', { path: { id: athleteId }, query: wish }),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -71,7 +72,7 @@ export type RopeTerms = Schemas['RopeTermsView'];
 export function useRopeTerms() {
   return useQuery({
     queryKey: ['rope-terms'],
-    queryFn: () => call<RopeTerms>('GET', '/api/rope-terms'),
+    queryFn: () => call('GET', '/api/rope-terms'),
     staleTime: Infinity,
   });
 }
@@ -79,10 +80,9 @@ export function useRopeTerms() {
 export type SharedRopes = Schemas['SharedRopesView'];
 
 export function useSharedRopes(wish: { one: string; other: string; jumper?: string; apart?: string }) {
-  const query = new URLSearchParams({ ...wish }).toString();
   return useQuery({
-    queryKey: [...athletesKey, 'shared-ropes', query],
-    queryFn: () => call<SharedRopes>('GET', `/api/shared-ropes?${query}`),
+    queryKey: [...athletesKey, 'shared-ropes', wish],
+    queryFn: () => call('GET', '/api/shared-ropes', { query: wish }),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -91,25 +91,29 @@ export function useSharedRopes(wish: { one: string; other: string; jumper?: stri
 export function useRope(id: string | undefined) {
   return useQuery({
     queryKey: [...athletesKey, 'rope', id],
-    queryFn: () => call<Rope>('GET', `/api/ropes/${id ?? ''}`),
+    queryFn: () => call('GET', '/api/ropes/{id}', { path: { id: id ?? '' } }),
     enabled: id !== undefined,
   });
 }
 
 export function useKeepRope() {
   return useWriteThen([athletesKey], ({ id, input }: { id: string; input: RopeInput }) =>
-    call<Rope>('PUT', `/api/ropes/${id}`, input),
+    call('PUT', '/api/ropes/{id}', { path: { id }, body: input }),
   );
 }
 
 export function useTakeBackRope() {
   return useWriteThen([athletesKey], ({ id, change }: { id: string; change: Change }) =>
-    call<Rope>('DELETE', `/api/ropes/${id}`, undefined, change),
+    call('DELETE', '/api/ropes/{id}', { path: { id }, change }),
   );
 }
 
 export function useInspectRope() {
   return useWriteThen([athletesKey], (it: { id: string; failed: InspectionPoint[]; change: Change }) =>
-    call<Rope>('POST', `/api/ropes/${it.id}/inspection`, { failed: it.failed }, it.change),
+    call('POST', '/api/ropes/{id}/inspection', {
+      path: { id: it.id },
+      body: { failed: it.failed },
+      change: it.change,
+    }),
   );
 }

@@ -923,6 +923,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changesLive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me": {
         parameters: {
             query?: never;
@@ -1451,8 +1467,11 @@ export interface components {
             name: string;
             statureM: number;
             dominantHand: components["schemas"]["DominantHand"];
+            handName: string;
             experience: components["schemas"]["Experience"];
+            experienceName: string;
             stage: components["schemas"]["Stage"];
+            stageName: string;
             stageNumber: number;
             birthYear: number | null;
             guardianConsent: boolean;
@@ -1633,8 +1652,11 @@ export interface components {
         };
         CutSheetView: {
             day: string;
+            stockM: number;
             sparePerSideM: number;
+            kerfM: number;
             lists: components["schemas"]["CutListView"][];
+            advice: components["schemas"]["SentenceView"];
             stockSource: string;
             cutSource: string;
         };
@@ -2013,6 +2035,11 @@ export interface components {
             share: number;
             evidence: components["schemas"]["EvidenceView"][];
         };
+        ReachTermView: {
+            /** @enum {string} */
+            code: "above" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | "ribs" | "waist" | "hip";
+            name: string;
+        };
         /** @enum {string} */
         Reading: "handle-end" | "cable-end" | "overall";
         RecordingView: {
@@ -2043,8 +2070,12 @@ export interface components {
         RopeTermsView: {
             families: components["schemas"]["FamilyView"][];
             inspection: components["schemas"]["InspectionPointView"][];
+            schools: components["schemas"]["SchoolTermView"][];
+            stances: components["schemas"]["StanceTermView"][];
+            places: components["schemas"]["ReachTermView"][];
             usualHandleM: number;
-            usualSpareM: number;
+            trimStepsM: number[];
+            usualTrimStepM: number;
         };
         RopeView: {
             id: string;
@@ -2113,6 +2144,20 @@ export interface components {
             taped: boolean;
             spareArcM: number;
         };
+        SchoolTermView: {
+            code: components["schemas"]["School"];
+            name: string;
+        };
+        SensorEvent: {
+            sensor: string;
+            turnsS: number[];
+            landingsS: number[];
+            jumps: number;
+            misses: number;
+            cadencePerMin: number | null;
+            variation: number | null;
+            over: boolean;
+        };
         SensorInput: {
             notation?: string;
             cadence?: number;
@@ -2168,6 +2213,7 @@ export interface components {
         SizingSourcesView: {
             cable: string;
             overall: string;
+            handle: string;
             cut: string;
             uncertainty: string;
             spread: string;
@@ -2208,6 +2254,10 @@ export interface components {
         };
         /** @enum {string} */
         Stance: "one-foot" | "two-feet" | "pinned";
+        StanceTermView: {
+            code: components["schemas"]["Stance"];
+            name: string;
+        };
         StationView: {
             phase: components["schemas"]["Phase"];
             name: string;
@@ -2550,8 +2600,8 @@ export interface operations {
     };
     sizeArc: {
         parameters: {
-            query?: {
-                cable?: string;
+            query: {
+                cable: string;
                 leftOutM?: number | null;
                 leftHeightM?: number | null;
                 rightOutM?: number | null;
@@ -2690,7 +2740,7 @@ export interface operations {
     checkFit: {
         parameters: {
             query?: {
-                reaches?: null;
+                reaches?: "above" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | "ribs" | "waist" | "hip" | null;
                 cable?: string | null;
                 stance?: "one-foot" | "two-feet" | "pinned";
                 handle?: string | null;
@@ -4844,9 +4894,9 @@ export interface operations {
         parameters: {
             query?: {
                 athletes?: string;
-                stock?: string;
-                spare?: string;
-                kerf?: string;
+                stock?: string | null;
+                spare?: string | null;
+                kerf?: string | null;
             };
             header?: never;
             path?: never;
@@ -4911,7 +4961,9 @@ export interface operations {
                 athlete?: string | null;
             };
             header?: never;
-            path?: never;
+            path: {
+                table: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -5081,12 +5133,12 @@ export interface operations {
     };
     jumpFrames: {
         parameters: {
-            query?: {
-                framesPerS?: number;
-                takeOff?: number;
-                pass1?: number;
-                pass2?: number;
-                landing?: number;
+            query: {
+                framesPerS: number;
+                takeOff: number;
+                pass1: number;
+                pass2: number;
+                landing: number;
             };
             header?: never;
             path?: never;
@@ -5190,7 +5242,12 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": string;
+                "text/csv": string;
+            };
+        };
         responses: {
             /** @description was there already */
             200: {
@@ -5289,6 +5346,35 @@ export interface operations {
             };
         };
     };
+    changesLive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     me: {
         parameters: {
             query?: never;
@@ -5364,8 +5450,8 @@ export interface operations {
     };
     beatPattern: {
         parameters: {
-            query?: {
-                notation?: string;
+            query: {
+                notation: string;
                 cadence?: number;
             };
             header?: never;
@@ -5396,8 +5482,8 @@ export interface operations {
     };
     beatClick: {
         parameters: {
-            query?: {
-                notation?: string;
+            query: {
+                notation: string;
                 cadence?: number;
                 rounds?: number;
             };
@@ -5894,7 +5980,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "audio/wav": string;
+            };
+        };
         responses: {
             /** @description was there already */
             200: {
@@ -6379,9 +6469,9 @@ export interface operations {
     };
     sizeShared: {
         parameters: {
-            query?: {
-                one?: string;
-                other?: string;
+            query: {
+                one: string;
+                other: string;
                 jumper?: string | null;
                 apart?: string | null;
             };
@@ -6541,7 +6631,11 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
         responses: {
             /** @description the answer */
             200: {

@@ -1,16 +1,8 @@
 import { useEffect } from 'react';
+import type { Schemas } from './typed';
 
 /** What a sensor reports while it runs: the events since its last report, and the core's reading of all so far. */
-export interface SensorEvent {
-  sensor: string;
-  turnsS: number[];
-  landingsS: number[];
-  jumps: number;
-  misses: number;
-  cadencePerMin: number | null;
-  variation: number | null;
-  over: boolean;
-}
+export type SensorEvent = Schemas['SensorEvent'];
 
 const NAME = 'zumbo-sensor';
 

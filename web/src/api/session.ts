@@ -8,7 +8,7 @@ export type Credentials = Schemas['SignInInput'];
 export const meKey = ['me'] as const;
 
 export function useMe() {
-  return useQuery({ queryKey: meKey, queryFn: () => call<Me>('GET', '/api/me'), staleTime: 60_000 });
+  return useQuery({ queryKey: meKey, queryFn: () => call('GET', '/api/me'), staleTime: 60_000 });
 }
 
 /** The unit of the coach's gym; centimetres until it is known. */
@@ -24,7 +24,7 @@ export function useMayChange(): boolean {
 export function useSignIn(): UseMutationResult<unknown, Error, Credentials> {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (credentials: Credentials) => call<unknown>('POST', '/api/sign-in', credentials),
+    mutationFn: (credentials: Credentials) => call('POST', '/api/sign-in', { body: credentials }),
     onSuccess: () => client.invalidateQueries({ queryKey: meKey }),
   });
 }
@@ -32,7 +32,7 @@ export function useSignIn(): UseMutationResult<unknown, Error, Credentials> {
 export function useSignOut(): UseMutationResult<unknown, Error, void> {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => call<unknown>('POST', '/api/sign-out'),
+    mutationFn: () => call('POST', '/api/sign-out'),
     // Nothing of one coach may be seen by the next who signs in on this device.
     onSuccess: () => {
       client.clear();

@@ -17,23 +17,22 @@ export interface LadderWish {
 export type IntervalWish =
   { text: string } | { workS: number; restS: number; rounds: number; stations: string };
 
-function useSet<Set>(athleteId: string, kind: 'ladder' | 'intervals', wish: object, wanted: boolean) {
-  const query = new URLSearchParams(
-    Object.entries(wish).map(([name, value]) => [name, String(value)]),
-  ).toString();
+const asKept = { placeholderData: keepPreviousData, retry: false } as const;
+
+export function useLadder(athleteId: string, wish: LadderWish, wanted: boolean) {
   return useQuery({
-    queryKey: [...athletesKey, athleteId, kind, query],
-    queryFn: () => call<Set>('GET', `/api/athletes/${athleteId}/${kind}?${query}`),
+    queryKey: [...athletesKey, athleteId, 'ladder', wish],
+    queryFn: () => call('GET', '/api/athletes/{id}/ladder', { path: { id: athleteId }, query: wish }),
     enabled: wanted,
-    placeholderData: keepPreviousData,
-    retry: false,
+    ...asKept,
   });
 }
 
-export function useLadder(athleteId: string, wish: LadderWish, wanted: boolean) {
-  return useSet<Ladder>(athleteId, 'ladder', wish, wanted);
-}
-
 export function useIntervals(athleteId: string, wish: IntervalWish, wanted: boolean) {
-  return useSet<Intervals>(athleteId, 'intervals', wish, wanted);
+  return useQuery({
+    queryKey: [...athletesKey, athleteId, 'intervals', wish],
+    queryFn: () => call('GET', '/api/athletes/{id}/intervals', { path: { id: athleteId }, query: wish }),
+    enabled: wanted,
+    ...asKept,
+  });
 }

@@ -16,34 +16,33 @@ export interface TrimWish {
 }
 
 export function useTrim(athleteId: string, wish: TrimWish) {
-  const query = new URLSearchParams({ ...wish }).toString();
   return useQuery({
-    queryKey: [...athletesKey, athleteId, 'trim', query],
-    queryFn: () => call<Trim>('GET', `/api/athletes/${athleteId}/trim${query === '' ? '' : `?${query}`}`),
+    queryKey: [...athletesKey, athleteId, 'trim', wish],
+    queryFn: () => call('GET', '/api/athletes/{id}/trim', { path: { id: athleteId }, query: wish }),
     placeholderData: keepPreviousData,
   });
 }
 
 export function useTrimRope() {
   return useWriteThen([athletesKey], ({ id, ...input }: { id: string; ropeId: string; cable: string }) =>
-    call<Rope>('PUT', `/api/trims/${id}`, input),
+    call('PUT', '/api/trims/{id}', { path: { id }, body: input }),
   );
 }
 
 export function useCutTails() {
   return useWriteThen([athletesKey], (it: { id: string; change: Change }) =>
-    call<Rope>('DELETE', `/api/ropes/${it.id}/tails`, undefined, it.change),
+    call('DELETE', '/api/ropes/{id}/tails', { path: { id: it.id }, change: it.change }),
   );
 }
 
 export function useTailsAreWhole() {
   return useWriteThen([athletesKey], (it: { id: string; change: Change }) =>
-    call<Rope>('POST', `/api/ropes/${it.id}/tails/restore`, undefined, it.change),
+    call('POST', '/api/ropes/{id}/tails/restore', { path: { id: it.id }, change: it.change }),
   );
 }
 
 export function useGymTrimSchool() {
   return useWriteThen([meKey, athletesKey], (it: { trimSchool: TrimSchool; change: Change }) =>
-    call<Schemas['GymView']>('PATCH', '/api/gym/trim-school', { trimSchool: it.trimSchool }, it.change),
+    call('PATCH', '/api/gym/trim-school', { body: { trimSchool: it.trimSchool }, change: it.change }),
   );
 }

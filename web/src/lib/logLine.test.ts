@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { readLogLine, sayEntry, type CountKind } from './logLine';
+import { sayEntry } from './entryWords';
+import { readLogLine, type CountKind } from './logLine';
 
 const tags = new Map<string, CountKind>([
   ['k', 'streak'],

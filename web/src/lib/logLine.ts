@@ -76,17 +76,3 @@ function hintFor(rest: string, countKind: CountKind): string {
     hold: 'seconds / misses, like 30/1',
   }[countKind];
 }
-
-/** "23, miss": the same words as the core's catalogue uses for a logged entry. */
-export function sayEntry(entry: Entry): string {
-  switch (entry.kind) {
-    case 'streak':
-      return `${entry.reps}, ${entry.end ?? 'stopped'}`;
-    case 'tries':
-      return `${entry.reps} clean of ${entry.reps + entry.misses}`;
-    case 'hold':
-      return `${entry.reps} s, misses: ${entry.misses}`;
-    case 'sum':
-      return `${entry.reps} reps, misses: ${entry.misses}`;
-  }
-}

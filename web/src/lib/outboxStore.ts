@@ -6,7 +6,7 @@ export interface Waiting {
   order?: number;
   /** Id of the row it is about, made on this device. */
   rowId: string;
-  method: 'PUT' | 'PATCH' | 'DELETE';
+  method: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE';
   path: string;
   body?: unknown;
   change?: { mutationId: string; version: number };

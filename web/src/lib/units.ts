@@ -13,6 +13,11 @@ export function formatLong(metres: number, unit: LengthUnit): string {
   return unit === 'cm' ? `${metres.toFixed(2)} m` : feetAndInches(metres);
 }
 
+/** What a cut takes: tenths of a centimetre, in every gym. */
+export function formatFine(metres: number): string {
+  return `${(metres * 100).toFixed(1)} cm`;
+}
+
 /** The same without the unit, for where it stands beside already: `244`. */
 export function formatLengthBare(metres: number, unit: LengthUnit): string {
   return unit === 'cm' ? String(roundHalfAway(metres * 100)) : feetAndInches(metres);

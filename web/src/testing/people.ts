@@ -1,4 +1,4 @@
-import type { Athlete } from '../api/athletes';
+import type { Athlete, AthleteTerms } from '../api/athletes';
 import type { Attempt, ClassAthlete, Drill, Today, Tonight } from '../api/classHour';
 import type { Me } from '../api/session';
 
@@ -14,6 +14,39 @@ export const maren: Me = {
   },
 };
 
+export const athleteTerms: AthleteTerms = {
+  hands: [
+    { code: 'right', name: 'Right' },
+    { code: 'left', name: 'Left' },
+    { code: 'both', name: 'Both' },
+  ],
+  experiences: [
+    { code: 'none', name: 'Never jumped' },
+    { code: 'singles', name: 'Singles' },
+    { code: 'some-doubles', name: 'Some doubles' },
+    { code: 'linked-doubles', name: 'Linked doubles' },
+  ],
+  cautions: [
+    { code: 'red-flag', name: 'Warning sign (chest pain, fainting, sudden calf pain, numbness, leakage)' },
+    { code: 'pain', name: 'Pain' },
+    { code: 'bone', name: 'Bone condition' },
+  ],
+  stages: [
+    { code: 'jump', name: 'Jump' },
+    { code: 'turn', name: 'Turn' },
+    { code: 'join', name: 'Join' },
+    { code: 'singles', name: 'Singles' },
+    { code: 'range', name: 'Range' },
+    { code: 'snap', name: 'Snap' },
+    { code: 'mix', name: 'Mix' },
+    { code: 'link', name: 'Link' },
+    { code: 'hold', name: 'Hold' },
+    { code: 'workout', name: 'Workout' },
+  ],
+  leastBirthYear: 1900,
+  mostBirthYear: 2100,
+};
+
 export const helper: Me = { ...maren, coach: { id: 'h', name: 'Jory Penhale', role: 'helper' } };
 
 export const ilse: Athlete = {
@@ -21,8 +54,11 @@ export const ilse: Athlete = {
   name: 'Ilse Tannow',
   statureM: 1.68,
   dominantHand: 'right',
+  handName: 'Right',
   experience: 'singles',
+  experienceName: 'Singles',
   stage: 'mix',
+  stageName: 'Mix',
   stageNumber: 7,
   birthYear: 1992,
   guardianConsent: false,
@@ -109,7 +145,7 @@ export const onThePlan: ClassAthlete = {
   tag: 'i',
   firstName: 'Ilse',
   stage: 'link',
-  stageNumber: 8,
+  station: 'linking',
   ropeM: 2.44,
   remeasure: null,
   drill,
@@ -125,6 +161,11 @@ export const tonight: Tonight = {
   title: sentence('class.running', '2 in the hall, 1 logged'),
   day: '2026-11-24',
   className: 'Evening class',
+  stations: [
+    { phase: 'learning', name: 'Jump to Singles' },
+    { phase: 'approaching', name: 'Range to Mix' },
+    { phase: 'linking', name: 'Link to Workout' },
+  ],
   athletes: [
     onThePlan,
     {
@@ -132,7 +173,7 @@ export const tonight: Tonight = {
       id: tomasz.id,
       tag: 't',
       firstName: 'Tomasz',
-      stageNumber: 1,
+      station: 'learning',
       ropeM: null,
       stop: true,
       caution: true,

@@ -7,11 +7,13 @@ import { vi } from 'vitest';
 import { OutboxProvider } from '../api/OutboxProvider';
 import { themeFor } from '../design/theme';
 import { lockingNavigator } from './locks';
+import { athleteTerms } from './people';
+import { terms } from './ropes';
 import { FakeUpload } from './upload';
 
 type Answer = unknown;
 
-/** What the server answers, by "METHOD path"; a path not listed never answers. */
+/** What the server answers, by "METHOD path"; the words of forms always, any other path not listed never. */
 export type Answers = Record<string, Answer>;
 
 /** An answer that is a refusal. */
@@ -30,6 +32,9 @@ export interface Sent {
   headers: Record<string, string>;
 }
 
+/** What forms ask for, whatever the page. */
+const words: Answers = { 'GET /api/athlete-terms': athleteTerms, 'GET /api/rope-terms': terms };
+
 /** Stands in for the network, at fetch itself: everything above it is the real thing. Returns what was sent. */
 export function answerWith(answers: Answers): Sent[] {
   const sent: Sent[] = [];
@@ -42,7 +47,8 @@ export function answerWith(answers: Answers): Sent[] {
       body: typeof init.body === 'string' ? JSON.parse(init.body) : undefined,
       headers: init.headers as Record<string, string>,
     });
-    const answer = answers[`${method} ${path}`] ?? answers[`${method} ${path.split('?')[0] ?? ''}`];
+    const asked = `${method} ${path}`;
+    const answer = answers[asked] ?? answers[asked.split('?')[0] ?? ''] ?? words[asked];
     if (answer === undefined) {
       return new Promise<Response>(() => undefined);
     }

@@ -89,4 +89,5 @@ export const heard: HeardTake = {
   columnS: 0.02,
   ticks: Array.from({ length: 100 }, (_, i) => (i * 37) % 1000),
   thuds: Array.from({ length: 100 }, (_, i) => (i * 53) % 1000),
+  report: null,
 };

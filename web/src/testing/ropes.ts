@@ -1,5 +1,3 @@
-import type { Cables } from '../api/cables';
-import type { CutSheet } from '../api/cutting';
 import type { RackRope, TonightsRopes } from '../api/rack';
 import type { Fit, Rope, RopeTerms, SharedRopes } from '../api/ropes';
 import type { Trim } from '../api/trim';
@@ -13,8 +11,11 @@ export const ownRope: Rope = {
   cableLengthM: 2.44,
   handleLengthM: 0.15,
   family: 'medium-cord',
+  familyName: 'Medium cord',
   school: 'armpit',
+  schoolName: 'armpit',
   stance: 'two-feet',
+  stanceName: 'both feet',
   computedCableM: 2.44,
   overrideReason: '',
   cableId: null,
@@ -33,6 +34,26 @@ export const terms: RopeTerms = {
     { code: 'no-kinks', sentence: 'Lay it out straight: no kink stays.' },
     { code: 'screws-tight', sentence: 'Pull at each handle: the screws hold.' },
   ],
+  schools: [
+    { code: 'height', name: 'rule of height' },
+    { code: 'armpit', name: 'armpit' },
+    { code: 'chest', name: 'chest' },
+    { code: 'breastbone', name: 'breastbone' },
+  ],
+  stances: [
+    { code: 'two-feet', name: 'both feet' },
+    { code: 'one-foot', name: 'one foot' },
+    { code: 'pinned', name: 'pinned under one arch' },
+  ],
+  places: [
+    { code: 'above', name: 'past the shoulder' },
+    { code: 'shoulder', name: 'top of the shoulder' },
+    { code: 'armpit', name: 'armpit' },
+    { code: 'ribs', name: 'ribs' },
+  ],
+  usualHandleM: 0.15,
+  trimStepsM: [0.01, 0.015, 0.02, 0.03],
+  usualTrimStepM: 0.02,
 };
 
 export const trim: Trim = {
@@ -69,6 +90,12 @@ export const trim: Trim = {
       missesPer100: null,
     },
   ],
+  sources: {
+    goal: 'why the goal',
+    step: 'why the steps',
+    misses: 'why the misses',
+    outcome: 'why the outcome',
+  },
 };
 
 export const rack: RackRope[] = [
@@ -131,59 +158,19 @@ export const tonightsRopes: TonightsRopes = {
   served: 1,
   toBuyM: [2.9],
   handedOut: false,
-};
-
-const cable = {
-  ownCableId: null,
-  version: null,
-  diameterM: 0.004,
-  densityKgPerM: 0.0163,
-  learningPullN: 1.9,
-  doublesPullN: 5.6,
-  doublesPowerW: 27,
-  wristCircleM: 0.1,
-  feel: 'clear',
-  feelStep: 3,
-  effort: 'high',
-  effortStep: 3,
-  forStage: true,
-  recommended: true,
-  whips: false,
-} as const;
-
-export const cables: Cables = {
-  cableLengthM: 2.44,
-  cables: [
-    { ...cable, family: 'medium-cord', name: 'Medium cord' },
-    {
-      ...cable,
-      family: 'thin-wire',
-      name: 'Thin wire',
-      feel: 'faint',
-      feelStep: 1,
-      recommended: false,
-      forStage: false,
-      whips: true,
-    },
-    {
-      ...cable,
-      family: 'coated-steel',
-      name: 'Blue coil',
-      recommended: false,
-      ownCableId: '01934f2e-7a4c-7cc0-98c4-dc0c0c0739c1',
-      version: 1,
-    },
-  ],
-  reasons: [sentence('cable.approaching', 'Still felt.')],
+  givingSource: 'why who gets which',
+  idealSource: 'why the length',
 };
 
 export const fit: Fit = {
   fit: 'too-long',
+  fitName: 'too long',
   offByM: 0.2,
   cableLengthM: 2.8,
   reaches: sentence('fit.reaches', 'The handle ends reach 146 cm: top of the shoulder.'),
   remedy: sentence('fit.off_long', '20 cm too long: take it down to 260 cm, in small steps.'),
   effects: [sentence('fit.lags', 'Too much arc: the rope lags behind the hands.')],
+  offBySource: 'why it is off',
 };
 
 export const sharedRopes: SharedRopes = {
@@ -193,33 +180,6 @@ export const sharedRopes: SharedRopes = {
   sideBySide: sentence('partner.side_by_side', 'The outer hands are further apart.'),
   turnedM: 3.66,
   turned: sentence('turned.least', '12 ft each.'),
-};
-
-const piece = (athleteId: string, name: string) => ({
-  athleteId,
-  name,
-  cableLengthM: 2.44,
-  cutLengthM: 2.58,
-  family: 'thick-cord' as const,
-  familyName: 'Thick solid cord',
-  ofKeptRope: false,
-});
-
-export const cutSheet: CutSheet = {
-  day: '2026-11-24',
-  sparePerSideM: 0.05,
-  lists: [
-    {
-      family: 'thick-cord',
-      familyName: 'Thick solid cord',
-      stockM: 5.2,
-      bars: [
-        { pieces: [piece(ilse.id, 'Ilse Tannow'), piece('other', 'Bram Oosterveel')], offcutM: 0.04 },
-        { pieces: [piece(tomasz.id, 'Tomasz Wierzba')], offcutM: 2.62 },
-      ],
-      wasteM: 2.66,
-      proven: true,
-      verdict: sentence('cut.proven', 'Cut from 2 of 5.20 m, and no way needs fewer.'),
-    },
-  ],
+  partnerSource: 'why for two',
+  turnedSource: 'why for turners',
 };

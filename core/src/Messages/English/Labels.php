@@ -65,6 +65,8 @@ final class Labels
             'waist' => 'waist',
             'hip' => 'hip',
         ],
+        // Higher than any landmark.
+        'reach' => ['above' => 'past the shoulder'],
         'fit' => [
             'too-short' => 'too short',
             'short' => 'short',

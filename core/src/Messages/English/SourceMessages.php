@@ -15,6 +15,8 @@ final class SourceMessages
             .'after Drillis & Contini; armpit and chest are our assumption) until they are taped.',
         'why.overall' => 'Cable plus both handles. Common practice gives the rule of height for it: height plus '
             .'{added_m}.',
+        'why.handle' => 'Handles matter as much as the school: ask for their length, {short_m} or {long_m} move the '
+            .'cable by {off_m}.',
         'why.cut' => 'Cable plus {spare_m} spare on each side plus the {inside_m} that sit inside each handle (our '
             .'assumption; handles differ).',
         'why.uncertainty' => 'Landmarks differ by about {percent} % of height between people; both sides hang from '

@@ -1,6 +1,7 @@
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
-import { sayEntry, type Entry, type CountKind } from '../../lib/logLine';
+import { sayEntry } from '../../lib/entryWords';
+import type { Entry, CountKind } from '../../lib/logLine';
 import { Counter } from './Counter';
 import styles from './AttemptPad.module.css';
 

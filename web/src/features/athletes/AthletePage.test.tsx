@@ -28,7 +28,7 @@ describe('an athlete', () => {
     expect(await screen.findByRole('note', { name: 'Cautions' })).toHaveTextContent(
       'Heart condition: ask a doctor first.',
     );
-    expect(screen.getByText('Mix')).toHaveAttribute('aria-current', 'step');
+    expect(await screen.findByText('Mix')).toHaveAttribute('aria-current', 'step');
     expect(
       await screen.findByRole('heading', { level: 1, name: 'Tomasz: reaches 20 about 6 times in 10' }),
     ).toBeVisible();

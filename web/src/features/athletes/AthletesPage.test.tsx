@@ -34,7 +34,7 @@ describe('the athletes', () => {
     expect(
       await screen.findByRole('heading', { level: 1, name: 'Two athletes; one has no rope yet' }),
     ).toBeVisible();
-    expect(screen.getByRole('row', { name: /Ilse Tannow/ })).toHaveTextContent('168 cmmix244 cm');
+    expect(screen.getByRole('row', { name: /Ilse Tannow/ })).toHaveTextContent('168 cmMix244 cm');
     expect(screen.getByRole('row', { name: /Tomasz/ })).toHaveTextContent('caution');
   });
 

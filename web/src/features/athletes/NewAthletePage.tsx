@@ -1,20 +1,11 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useAddAthlete, type AthleteInput } from '../../api/athletes';
+import { useAddAthlete } from '../../api/athletes';
 import { Card } from '../../design/page/Card';
 import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
 import { AthleteForm } from './parts/AthleteForm';
-
-const nobody: AthleteInput = {
-  name: '',
-  height: '',
-  dominantHand: 'right',
-  experience: 'none',
-  cautions: [],
-  cautionNote: '',
-  birthYear: null,
-};
+import { nobody } from './parts/athleteInput';
 
 export function NewAthletePage() {
   // One id for this form, however often it is sent: a second press of the button adds nobody twice.

@@ -88,7 +88,13 @@ function Running({ tonight }: { tonight: Tonight }) {
         </>
       }
     >
-      <Hall athletes={tonight.athletes} unit={unit} chosenId={chosenId} onChoose={choose} />
+      <Hall
+        stations={tonight.stations}
+        athletes={tonight.athletes}
+        unit={unit}
+        chosenId={chosenId}
+        onChoose={choose}
+      />
       <LogLine athletes={tonight.athletes} onLog={log} onUndo={undoLast} />
     </Workbench>
   );

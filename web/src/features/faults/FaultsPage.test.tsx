@@ -9,12 +9,13 @@ import { FaultsPage } from './FaultsPage';
 const signs: SignGroup[] = [
   {
     place: 'hands',
+    name: 'Hands and arms',
     signs: [
       { code: 'hands-drift-out', text: 'hands drift out' },
       { code: 'big-circles', text: 'big circles' },
     ],
   },
-  { place: 'feet', signs: [{ code: 'catches-toes', text: 'catches toes' }] },
+  { place: 'feet', name: 'Feet', signs: [{ code: 'catches-toes', text: 'catches toes' }] },
 ];
 
 const cue = {

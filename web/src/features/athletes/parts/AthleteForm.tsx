@@ -1,8 +1,7 @@
 import { Button, Checkbox, Form, Input, InputNumber, Radio, Select } from 'antd';
 import { useEffect } from 'react';
-import type { AthleteInput } from '../../../api/athletes';
+import { useAthleteTerms, type AthleteInput } from '../../../api/athletes';
 import { ProblemError } from '../../../api/client';
-import { cautions, experiences, hands } from './choices';
 import styles from './AthleteForm.module.css';
 
 interface Props {
@@ -18,6 +17,7 @@ interface Props {
 export function AthleteForm({ initial, action, pending, error, onSubmit }: Props) {
   const [form] = Form.useForm<AthleteInput>();
   const birthYear = Form.useWatch('birthYear', form);
+  const terms = useAthleteTerms().data;
   useEffect(() => {
     if (error instanceof ProblemError) {
       const fields = (error.problem.errors ?? []).map((one) => ({
@@ -68,7 +68,7 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
       <div className={styles.pair}>
         <Form.Item name="experience" label="Comes with" required>
           <Radio.Group
-            options={experiences}
+            options={optionsOf(terms?.experiences)}
             optionType="button"
             buttonStyle="solid"
             className={styles.choices ?? ''}
@@ -76,7 +76,7 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
         </Form.Item>
         <Form.Item name="dominantHand" label="Dominant hand" required>
           <Radio.Group
-            options={hands}
+            options={optionsOf(terms?.hands)}
             optionType="button"
             buttonStyle="solid"
             className={styles.choices ?? ''}
@@ -88,7 +88,7 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
           <Select
             mode="multiple"
             size="large"
-            options={cautions}
+            options={optionsOf(terms?.cautions)}
             allowClear
             placeholder="nothing told"
             optionFilterProp="label"
@@ -96,7 +96,12 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
         </Form.Item>
         <div>
           <Form.Item name="birthYear" label="Birth year">
-            <InputNumber size="large" min={1900} max={2100} controls={false} style={{ width: 140 }} />
+            <InputNumber
+              size="large"
+              {...(terms === undefined ? {} : { min: terms.leastBirthYear, max: terms.mostBirthYear })}
+              controls={false}
+              style={{ width: 140 }}
+            />
           </Form.Item>
           {typeof birthYear === 'number' && (
             <Form.Item name="guardianConsent" valuePropName="checked">
@@ -118,4 +123,8 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
       </Button>
     </Form>
   );
+}
+
+function optionsOf<Code extends string>(terms: readonly { code: Code; name: string }[] | undefined) {
+  return (terms ?? []).map(({ code, name }) => ({ value: code, label: name }));
 }

@@ -31,7 +31,7 @@ export function AthleteRows({ athletes, unit }: Props) {
             </th>
             <td className={styles.number}>{formatLength(athlete.statureM, unit)}</td>
             <td>
-              <StageMark number={athlete.stageNumber} name={athlete.stage} />
+              <StageMark number={athlete.stageNumber} name={athlete.stageName} />
             </td>
             <td>
               <RopeCell athlete={athlete} unit={unit} />

@@ -3,7 +3,6 @@ import type { Athlete } from '../../../api/athletes';
 import { Cautions } from '../../../design/page/Cautions';
 import { Facts } from '../../../design/page/Facts';
 import { formatLength, type LengthUnit } from '../../../lib/units';
-import { experiences, hands } from './choices';
 import { PathList } from './PathList';
 
 /** Who it is: name, measures, rope, cautions, and the place on the path. */
@@ -16,8 +15,8 @@ export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: Leng
         facts={[
           { name: 'Rope', value: <Link to={`/ropes/${athlete.id}`}>{rope}</Link> },
           { name: 'Height', value: formatLength(athlete.statureM, unit) },
-          { name: 'Hand', value: hands.find((hand) => hand.value === athlete.dominantHand)?.label },
-          { name: 'Came with', value: experiences.find((one) => one.value === athlete.experience)?.label },
+          { name: 'Hand', value: athlete.handName },
+          { name: 'Came with', value: athlete.experienceName },
           { name: 'Born', value: athlete.birthYear ?? '–' },
         ]}
       />

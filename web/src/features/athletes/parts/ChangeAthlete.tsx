@@ -1,18 +1,13 @@
 import { App, Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import {
-  useChangeAthlete,
-  useRemoveAthlete,
-  useRestoreAthlete,
-  type Athlete,
-  type AthleteInput,
-} from '../../../api/athletes';
-import { exportPath } from '../../../api/exchange';
+import { useChangeAthlete, useRemoveAthlete, useRestoreAthlete, type Athlete } from '../../../api/athletes';
+import { wholeExport } from '../../../api/exchange';
 import { Empty } from '../../../design/page/StateNote';
 import { newId } from '../../../lib/ids';
-import { formatLength, type LengthUnit } from '../../../lib/units';
+import type { LengthUnit } from '../../../lib/units';
 import { AthleteForm } from './AthleteForm';
+import { inputOf } from './athleteInput';
 import { EraseForGood } from './EraseForGood';
 import styles from './ChangeAthlete.module.css';
 
@@ -32,20 +27,10 @@ export function ChangeAthlete({ athlete, unit, mayChange }: Props) {
   if (!mayChange) {
     return <Empty>Only coaches change what is written down about {athlete.name}.</Empty>;
   }
-  const initial: AthleteInput = {
-    name: athlete.name,
-    height: formatLength(athlete.statureM, unit),
-    dominantHand: athlete.dominantHand,
-    experience: athlete.experience,
-    cautions: athlete.cautions.map((caution) => caution.code),
-    cautionNote: athlete.cautionNote ?? '',
-    birthYear: athlete.birthYear,
-    guardianConsent: athlete.guardianConsent,
-  };
   return (
     <>
       <AthleteForm
-        initial={initial}
+        initial={inputOf(athlete, unit)}
         action="Save the changes"
         pending={change.isPending}
         error={change.error}
@@ -54,7 +39,7 @@ export function ChangeAthlete({ athlete, unit, mayChange }: Props) {
         }
       />
       <p>
-        <a href={exportPath('export.json', athlete.id)} download className="touch">
+        <a href={wholeExport(athlete.id)} download className="touch">
           Take out what is kept of {athlete.name}
         </a>
       </p>

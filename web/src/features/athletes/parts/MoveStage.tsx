@@ -1,14 +1,14 @@
 import { Button } from 'antd';
-import { useMoveAthlete, type Athlete } from '../../../api/athletes';
+import { useAthleteTerms, useMoveAthlete, type Athlete } from '../../../api/athletes';
 import { useMayChange } from '../../../api/session';
 import { newId } from '../../../lib/ids';
-import { stages } from './choices';
 import styles from './GateCard.module.css';
 
 /** The coach moves an athlete along the path, whatever the gate says; moving back undoes it. */
 export function MoveStage({ athlete, open }: { athlete: Athlete; open: boolean }) {
   const mayChange = useMayChange();
   const move = useMoveAthlete();
+  const stages = useAthleteTerms().data?.stages ?? [];
   if (!mayChange) {
     return null;
   }
@@ -19,13 +19,13 @@ export function MoveStage({ athlete, open }: { athlete: Athlete; open: boolean }
   return (
     <p className={styles.move}>
       {on !== undefined && (
-        <Button type={open ? 'primary' : 'default'} loading={move.isPending} onClick={() => to(on.value)}>
-          Move on to {on.label}
+        <Button type={open ? 'primary' : 'default'} loading={move.isPending} onClick={() => to(on.code)}>
+          Move on to {on.name}
         </Button>
       )}
       {back !== undefined && (
-        <Button type="text" disabled={move.isPending} onClick={() => to(back.value)}>
-          Back to {back.label}
+        <Button type="text" disabled={move.isPending} onClick={() => to(back.code)}>
+          Back to {back.name}
         </Button>
       )}
       {move.error !== null && <span role="alert">{move.error.message}</span>}

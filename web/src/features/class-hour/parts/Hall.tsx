@@ -1,30 +1,22 @@
-import type { ClassAthlete } from '../../../api/classHour';
+import type { ClassAthlete, Station } from '../../../api/classHour';
 import { BeatStrip } from '../../../design/beat/BeatStrip';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import styles from './Hall.module.css';
 
 interface Props {
+  stations: Station[];
   athletes: ClassAthlete[];
   unit: LengthUnit;
   chosenId: string | null;
   onChoose: (id: string) => void;
 }
 
-/** Stations from the door inward: learning, towards the first doubles, linked doubles. */
-const stations = [
-  { name: 'Jump to Singles', from: 1, to: 4 },
-  { name: 'Range to Mix', from: 5, to: 7 },
-  { name: 'Link to Workout', from: 8, to: 10 },
-];
-
 /** The plan of the hall: everybody at their station, with rope, set and one cue. */
-export function Hall({ athletes, unit, chosenId, onChoose }: Props) {
+export function Hall({ stations, athletes, unit, chosenId, onChoose }: Props) {
   return (
     <div className={styles.hall}>
       {stations.map((station) => {
-        const here = athletes.filter(
-          (athlete) => athlete.stageNumber >= station.from && athlete.stageNumber <= station.to,
-        );
+        const here = athletes.filter((athlete) => athlete.station === station.phase);
         return (
           here.length > 0 && (
             <section key={station.name} className={styles.station} aria-label={station.name}>

@@ -1,6 +1,7 @@
 import { useState, type KeyboardEvent } from 'react';
 import type { ClassAthlete } from '../../../api/classHour';
-import { readLogLine, sayEntry, type Entry } from '../../../lib/logLine';
+import { sayEntry } from '../../../lib/entryWords';
+import { readLogLine, type Entry } from '../../../lib/logLine';
 import styles from './LogLine.module.css';
 
 interface Props {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useAthletes } from '../../../api/athletes';
-import { exportPath } from '../../../api/exchange';
+import { tableExport, wholeExport } from '../../../api/exchange';
 import { Card } from '../../../design/page/Card';
 import { PersonPicker } from '../../../design/form/PersonPicker';
 import styles from './Exchange.module.css';
@@ -30,13 +30,13 @@ export function ExportList() {
       </div>
       <ul className={styles.files}>
         <li>
-          <a href={exportPath('export.json', of)} download>
+          <a href={wholeExport(of)} download>
             All of it, JSON
           </a>
         </li>
         {tables.map((table) => (
           <li key={table}>
-            <a href={exportPath(`export/${table}.csv`, of)} download>
+            <a href={tableExport(table, of)} download>
               {table.replace('_', ' ')}, CSV
             </a>
           </li>

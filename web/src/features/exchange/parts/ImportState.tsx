@@ -24,6 +24,7 @@ export function titleOf(one: Import): string {
     case 'done':
       return add + change === 0 ? 'Nothing had to be written' : `Brought in: ${news(add, change)}`;
     case 'refused':
+    case 'failed':
       return (
         one.fault ?? `Nothing was taken: ${one.errorCount === 1 ? 'one error' : `${one.errorCount} errors`}`
       );

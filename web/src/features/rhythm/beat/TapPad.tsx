@@ -29,7 +29,7 @@ export function TapPad({ target }: { target: string }) {
     return () => window.removeEventListener('keydown', key);
   }, []);
   const count = taps.landingsS.length;
-  const live = useTakeReport(taps, null).data;
+  const live = useTakeReport(taps, null, null).data;
   // Without turns there is nothing to compare with the pattern.
   const compared = taps.turnsS.length > 0;
   return (

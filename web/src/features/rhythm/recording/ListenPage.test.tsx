@@ -128,7 +128,7 @@ describe('a take', () => {
     await userEvent.upload(screen.getByLabelText('Recording'), wav());
     await userEvent.click(await screen.findByRole('button', { name: 'Delete the recording' }));
     await waitFor(() => expect(sent.some((one) => one.method === 'DELETE')).toBe(true));
-    expect(sent.find((one) => one.method === 'PUT')?.path).toContain('?keep=1');
+    expect(sent.find((one) => one.method === 'PUT')?.path).toContain('?keep=true');
   });
 
   it('from a microphone that is not there says what else there is', async () => {

@@ -2,6 +2,7 @@ import { Button, Input, Progress } from 'antd';
 import { useState } from 'react';
 import {
   isBeingHeard,
+  soundOf,
   useSaveEvents,
   useRecording,
   useSendRecording,
@@ -38,7 +39,7 @@ export function ListenPage() {
   const byEar = heard !== null;
   // Heard well enough, or mended by hand.
   const counts = edited !== null || heard?.counts === true;
-  const reading = useTakeReport(marks, target.trim() === '' ? null : target.trim());
+  const reading = useTakeReport(marks, target.trim() === '' ? null : target.trim(), heard);
   const take = marks === null ? undefined : reading.data;
   const busy = send.isPending || (recording !== undefined && isBeingHeard(recording));
   const refused = send.error?.message ?? recording?.fault ?? null;
@@ -133,7 +134,7 @@ function Kept({ recording, onGone }: { recording: Recording; onGone: () => void 
   const throwAway = useThrowAway();
   return (
     <div className={styles.row}>
-      <audio controls src={`/api/recordings/${recording.id}/sound.wav`} />
+      <audio controls src={soundOf(recording)} />
       <Button danger onClick={() => throwAway.mutate(recording, { onSuccess: onGone })}>
         Delete the recording
       </Button>

@@ -13,6 +13,7 @@ const run: SensorRun = {
   state: 'waiting',
   turnsS: [],
   landingsS: [],
+  fault: null,
   version: 1,
 };
 const report = {

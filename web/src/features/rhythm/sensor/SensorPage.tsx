@@ -165,7 +165,7 @@ function Live({ event }: { event: SensorEvent | null }) {
 }
 
 function Over({ marks, onChange }: { marks: Marks; onChange: (marks: Marks) => void }) {
-  const take = useTakeReport(marks, null).data;
+  const take = useTakeReport(marks, null, null).data;
   const save = useSaveEvents();
   return (
     <>

@@ -5,7 +5,8 @@ import { entryWrite, useToday } from '../../../api/classHour';
 import { useOutbox } from '../../../api/OutboxProvider';
 import type { TakeReport } from '../../../api/rhythm';
 import { PersonPicker } from '../../../design/form/PersonPicker';
-import { sayEntry } from '../../../lib/logLine';
+import { sayEntry } from '../../../lib/entryWords';
+
 import styles from './LogTake.module.css';
 
 const LAST = 'zumbo-take-athlete';

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { ilse, maren } from '../../../testing/people';
 import { answerWith, Refused, renderPage, type Answers } from '../../../testing/render';
-import { cables } from '../../../testing/ropes';
+import { cables } from '../../../testing/cables';
 import { CablePage } from './CablePage';
 
 const path = `GET /api/athletes/${ilse.id}/cables`;
@@ -34,7 +34,7 @@ describe('the cables', () => {
   it('tell where each number comes from', async () => {
     open(full);
     await userEvent.click(await screen.findByRole('button', { name: 'Where the power comes from' }));
-    await waitFor(() => expect(screen.getByText(/drag of a cylinder/)).toBeVisible());
+    await waitFor(() => expect(screen.getByText(/What the air takes at 210 turns a minute/)).toBeVisible());
   });
 
   it('are weighed on a kitchen scale', async () => {

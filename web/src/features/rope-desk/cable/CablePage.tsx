@@ -37,7 +37,7 @@ function Cables({ athlete }: { athlete: Athlete }) {
               </>
             }
           >
-            <CableTable cables={all.cables} mayChange={mayChange} at={formatLength(all.cableLengthM, unit)} />
+            <CableTable all={all} mayChange={mayChange} at={formatLength(all.cableLengthM, unit)} />
           </BenchFrame>
         );
       }}

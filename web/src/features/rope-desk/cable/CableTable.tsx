@@ -1,29 +1,31 @@
 import { Button } from 'antd';
-import { useRemoveCable, useRestoreCable, type CableRow } from '../../../api/cables';
+import { useRemoveCable, useRestoreCable, type CableRow, type Cables } from '../../../api/cables';
 import { useUndoOffer } from '../../../design/log/useUndoOffer';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { newId } from '../../../lib/ids';
-import { whereFrom } from '../whereFrom';
 import styles from './CableTable.module.css';
 
-const columns = [
-  { name: 'g/m', of: 'the weight', from: whereFrom.density },
-  { name: 'Feel', of: 'the feel', from: whereFrom.feel },
-  { name: 'Effort', of: 'the effort', from: whereFrom.effort },
-  { name: 'Pull, 120 / 210', of: 'the pull', from: whereFrom.pull },
-  { name: 'Air', of: 'the power', from: whereFrom.power },
-  { name: 'Circle', of: 'the circle', from: whereFrom.circle },
-];
+function columnsOf({ sources, learningTurnsPerMin, doublesTurnsPerMin }: Cables) {
+  const pull = `Pull, ${learningTurnsPerMin} / ${doublesTurnsPerMin}`;
+  return [
+    { name: 'g/m', of: 'the weight', from: sources.density },
+    { name: 'Feel', of: 'the feel', from: sources.feel },
+    { name: 'Effort', of: 'the effort', from: sources.effort },
+    { name: pull, of: 'the pull', from: sources.pull },
+    { name: 'Air', of: 'the power', from: sources.power },
+    { name: 'Circle', of: 'the circle', from: sources.circle },
+  ];
+}
 
 interface Props {
-  cables: CableRow[];
+  all: Cables;
   mayChange: boolean;
   /** "244 cm": the length they are compared at. */
   at: string;
 }
 
 /** All cables beside each other: what they weigh, pull and cost. */
-export function CableTable({ cables, mayChange, at }: Props) {
+export function CableTable({ all, mayChange, at }: Props) {
   return (
     <div className={styles.scroll}>
       <table className={styles.cables}>
@@ -33,7 +35,7 @@ export function CableTable({ cables, mayChange, at }: Props) {
         <thead>
           <tr>
             <th scope="col">Cable</th>
-            {columns.map(({ name, of, from }) => (
+            {columnsOf(all).map(({ name, of, from }) => (
               <th scope="col" key={name}>
                 {name}
                 <WhereFrom of={of}>{from}</WhereFrom>
@@ -42,7 +44,7 @@ export function CableTable({ cables, mayChange, at }: Props) {
           </tr>
         </thead>
         <tbody>
-          {cables.map((cable) => (
+          {all.cables.map((cable) => (
             <tr key={cable.ownCableId ?? cable.family} className={cable.recommended ? styles.best : ''}>
               <th scope="row">
                 {cable.name}

@@ -1,7 +1,7 @@
 import { Input, Radio } from 'antd';
 import { useState } from 'react';
 import type { Athlete } from '../../../api/athletes';
-import { useFit, type Fit, type FitWish } from '../../../api/ropes';
+import { useFit, useRopeTerms, type Fit, type FitWish } from '../../../api/ropes';
 import { useUnit } from '../../../api/session';
 import { Card } from '../../../design/page/Card';
 import { useKept } from '../../../design/page/useKept';
@@ -9,19 +9,7 @@ import { WhereFrom } from '../../../design/page/WhereFrom';
 import { formatLength } from '../../../lib/units';
 import { BenchFrame, BenchPage } from '../size/BenchPage';
 import { InspectOwn } from './InspectOwn';
-import { whereFrom } from '../whereFrom';
 import styles from './CheckPage.module.css';
-
-const places = [
-  { value: 'above', label: 'past the shoulder' },
-  { value: 'shoulder', label: 'top of the shoulder' },
-  { value: 'armpit', label: 'armpit' },
-  { value: 'chest', label: 'middle of the chest' },
-  { value: 'below-chest', label: 'under the chest muscle' },
-  { value: 'breastbone', label: 'bottom of the breastbone' },
-  { value: 'ribs', label: 'ribs' },
-  { value: 'waist', label: 'waist' },
-];
 
 /** A rope that is there: does it fit, and is it sound? */
 export function CheckPage() {
@@ -34,6 +22,7 @@ function Check({ athlete }: { athlete: Athlete }) {
   const answer = useFit(athlete.id, wish);
   const fit = useKept(athlete.id, answer.data);
   const unit = useUnit();
+  const terms = useRopeTerms().data;
   const measured = () =>
     setWish((now) => (cable.trim() === '' ? keptStance(now) : { ...keptStance(now), cable: cable.trim() }));
   const first = athlete.name.split(' ')[0] ?? '';
@@ -45,10 +34,13 @@ function Check({ athlete }: { athlete: Athlete }) {
           <Radio.Group
             aria-label="Handle ends reach"
             value={wish.reaches}
-            options={places}
+            options={terms?.places.map(({ code, name }) => ({ value: code, label: name })) ?? []}
             onChange={(event) => {
               setCable('');
-              setWish((now) => ({ ...keptStance(now), reaches: event.target.value as string }));
+              setWish((now) => ({
+                ...keptStance(now),
+                reaches: event.target.value as NonNullable<FitWish['reaches']>,
+              }));
             }}
           />
         </fieldset>
@@ -59,11 +51,7 @@ function Check({ athlete }: { athlete: Athlete }) {
               aria-label="Stance"
               optionType="button"
               value={wish.stance ?? 'two-feet'}
-              options={[
-                { value: 'two-feet', label: 'both feet' },
-                { value: 'one-foot', label: 'one foot' },
-                { value: 'pinned', label: 'in a V' },
-              ]}
+              options={terms?.stances.map(({ code, name }) => ({ value: code, label: name })) ?? []}
               onChange={(event) =>
                 setWish((now) => ({ ...now, stance: event.target.value as NonNullable<FitWish['stance']> }))
               }
@@ -89,10 +77,10 @@ function Check({ athlete }: { athlete: Athlete }) {
       )}
       {fit?.fit != null && (
         <Card strong label="Verdict">
-          <p className={styles.verdict}>{fit.fit.replace('-', ' ')}</p>
+          <p className={styles.verdict}>{fit.fitName}</p>
           <p>
             <strong>{fit.remedy?.sentence}</strong>
-            <WhereFrom of="how much it is off">{whereFrom.offBy}</WhereFrom>
+            <WhereFrom of="how much it is off">{fit.offBySource}</WhereFrom>
           </p>
           {fit.effects.map((effect) => (
             <p key={effect.code}>{effect.sentence}</p>
@@ -115,7 +103,5 @@ function titleOf(fit: Fit | undefined, first: string): string {
   if (fit?.fit == null) {
     return `Where do the handles of ${first}’s rope reach?`;
   }
-  return fit.fit === 'right'
-    ? `This rope is right for ${first}`
-    : `This rope is ${fit.fit.replace('-', ' ')} for ${first}`;
+  return fit.fit === 'right' ? `This rope is right for ${first}` : `This rope is ${fit.fitName} for ${first}`;
 }

@@ -1,18 +1,24 @@
 import type { CutListOf } from '../../../api/cutting';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { formatLength, formatLong, type LengthUnit } from '../../../lib/units';
-import { whereFrom } from '../whereFrom';
 import styles from './CutBars.module.css';
 
+interface Props {
+  list: CutListOf;
+  /** Behind the cut lengths: the rule they come from. */
+  source: string;
+  unit: LengthUnit;
+}
+
 /** Each coil as a bar to scale with its cuts, and below it the pieces with a box to tick. */
-export function CutBars({ list, unit }: { list: CutListOf; unit: LengthUnit }) {
+export function CutBars({ list, source, unit }: Props) {
   const share = (metres: number) => `${(100 * metres) / list.stockM}%`;
   return (
     <section className={styles.list} aria-label={list.familyName}>
       <h2>{list.familyName}</h2>
       <p>
         {list.verdict.sentence}
-        <WhereFrom of="the cut lengths">{whereFrom.cut}</WhereFrom>
+        <WhereFrom of="the cut lengths">{source}</WhereFrom>
       </p>
       {list.bars.map((bar, i) => (
         <div key={bar.pieces[0]?.athleteId ?? i} className={styles.coil}>

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { ilse, maren, tomasz } from '../../../testing/people';
 import { answerWith, Refused, renderPage, type Answers } from '../../../testing/render';
-import { cutSheet } from '../../../testing/ropes';
+import { cutSheet } from '../../../testing/cables';
 import { CutPage } from './CutPage';
 
 const full: Answers = {

@@ -11,10 +11,10 @@ import { Empty } from '../../../design/page/StateNote';
 import { useKept } from '../../../design/page/useKept';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { Workbench } from '../../../design/page/Workbench';
+import { formatFine, formatLength, formatLong } from '../../../lib/units';
 import { CutBars } from './CutBars';
 import { Labels } from './Labels';
 import { RopesNav } from '../RopesNav';
-import { whereFrom } from '../whereFrom';
 import styles from './CutPage.module.css';
 
 /** What is cut for whom, from the fewest coils: a bench sheet with boxes to tick, and a label for each rope. */
@@ -31,11 +31,7 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
   const [chosen, setChosen] = useState(() =>
     athletes.filter((athlete) => athlete.rope === null).map((athlete) => athlete.id),
   );
-  const [wish, setWish] = useState<Omit<CutWish, 'athletes'>>({
-    stock: '30 m',
-    spare: '5 cm',
-    kerf: '0.2 cm',
-  });
+  const [wish, setWish] = useState<Omit<CutWish, 'athletes'>>({});
   const answer = useCutSheet({ ...wish, athletes: chosen.join(',') });
   const sheet = useKept('sheet', answer.data);
   const unit = useUnit();
@@ -61,15 +57,19 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
               </label>
               <Field
                 label="Coil, or pre-cut cable"
-                value={wish.stock}
+                value={wish.stock ?? (sheet === undefined ? '' : formatLong(sheet.stockM, unit))}
                 onKeep={(stock) => setWish({ ...wish, stock })}
               />
               <Field
                 label="Spare on each side"
-                value={wish.spare}
+                value={wish.spare ?? (sheet === undefined ? '' : formatLength(sheet.sparePerSideM, unit))}
                 onKeep={(spare) => setWish({ ...wish, spare })}
               />
-              <Field label="Lost to a cut" value={wish.kerf} onKeep={(kerf) => setWish({ ...wish, kerf })} />
+              <Field
+                label="Lost to a cut"
+                value={wish.kerf ?? (sheet === undefined ? '' : formatFine(sheet.kerfM))}
+                onKeep={(kerf) => setWish({ ...wish, kerf })}
+              />
               {answer.error !== null && (
                 <p role="alert" className={styles.refused}>
                   {answer.error.message}
@@ -80,10 +80,7 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
               </Button>
             </FieldStack>
           </Card>
-          <p className={styles.hint}>
-            Leave 5 cm (2 in) spare on each side until a length is settled, taped flat: a cut rope can not be
-            let out again.
-          </p>
+          {sheet !== undefined && <p className={styles.hint}>{sheet.advice.sentence}</p>}
         </div>
       }
     >
@@ -96,10 +93,10 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
         <div className={styles.sheet}>
           <p className={styles.day}>
             {sheet.day}
-            <WhereFrom of="the number of coils">{whereFrom.stock}</WhereFrom>
+            <WhereFrom of="the number of coils">{sheet.stockSource}</WhereFrom>
           </p>
           {sheet.lists.map((list) => (
-            <CutBars key={list.family} list={list} unit={unit} />
+            <CutBars key={list.family} list={list} source={sheet.cutSource} unit={unit} />
           ))}
           <Labels sheet={sheet} unit={unit} />
         </div>
@@ -108,16 +105,26 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
   );
 }
 
-/** A length as it is typed; sent when it is left or Enter is pressed. */
-function Field({ label, value, onKeep }: { label: string; value: string; onKeep: (value: string) => void }) {
-  const [typed, setTyped] = useState(value);
-  const keep = () => onKeep(typed.trim() === '' ? value : typed.trim());
+interface FieldProps {
+  label: string;
+  value: string;
+  onKeep: (value: string) => void;
+}
+
+/** A length as it is typed; sent when it is left or Enter is pressed. Untouched, it shows what is usual. */
+function Field({ label, value, onKeep }: FieldProps) {
+  const [typed, setTyped] = useState<string>();
+  const keep = () => {
+    if (typed !== undefined && typed.trim() !== '') {
+      onKeep(typed.trim());
+    }
+  };
   return (
     <label>
       {label}
       <Input
         aria-label={label}
-        value={typed}
+        value={typed ?? value}
         onChange={(event) => setTyped(event.target.value)}
         onBlur={keep}
         onPressEnter={keep}

@@ -19,7 +19,7 @@ describe('the rope card', () => {
     open(ilse);
     const card = await screen.findByRole('article', { name: 'Rope card of Ilse Tannow' });
     expect(card).toHaveTextContent('244 cm');
-    expect(card).toHaveTextContent('Sized byarmpit, two feet');
+    expect(card).toHaveTextContent('Sized byarmpit, both feet');
     expect(card).toHaveTextContent('Tailswhole: can be let out');
     expect(screen.getByRole('button', { name: 'Print the card' })).toBeVisible();
   });

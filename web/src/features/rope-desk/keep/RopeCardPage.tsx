@@ -72,8 +72,8 @@ function facts(rope: Rope, unit: LengthUnit): [string, string][] {
   return [
     ['Cable', 'between the handles'],
     ['Handles', `${formatLength(rope.handleLengthM, unit)} each`],
-    ['Made of', rope.family.replace('-', ' ')],
-    ['Sized by', `${rope.school.replace('-', ' ')}, ${rope.stance.replace('-', ' ')}`],
+    ['Made of', rope.familyName],
+    ['Sized by', `${rope.schoolName}, ${rope.stanceName}`],
     ['Tails', rope.tailsCutOn === null ? 'whole: can be let out' : `cut on ${rope.tailsCutOn}`],
   ];
 }

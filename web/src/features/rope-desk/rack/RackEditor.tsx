@@ -40,10 +40,13 @@ function RopeForm({ rope, unit, onDone }: Omit<Props, 'mayChange'>) {
   const [id] = useState(newId);
   const [tag, setTag] = useState(rope?.tag ?? '');
   const [cable, setCable] = useState(rope === undefined ? '' : formatLength(rope.cableLengthM, unit));
-  const [handle, setHandle] = useState(rope === undefined ? '15 cm' : formatLength(rope.handleLengthM, unit));
+  const terms = useRopeTerms().data;
+  const [typedHandle, setHandle] = useState<string>();
+  const handleM = rope?.handleLengthM ?? terms?.usualHandleM;
+  const handle = typedHandle ?? (handleM === undefined ? '' : formatLength(handleM, unit));
   const [family, setFamily] = useState<RackRopeInput['family']>(rope?.family ?? 'thick-cord');
   const [keptBack, setKeptBack] = useState(rope?.keptBack ?? false);
-  const families = useRopeTerms().data?.families ?? [];
+  const families = terms?.families ?? [];
   const hang = useHangRope();
   const change = useChangeRackRope();
   const input: RackRopeInput = { tag, cable, handle, family, keptBack };

@@ -2,6 +2,7 @@ import { Button, Select } from 'antd';
 import { Link } from 'react-router';
 import {
   useHandOut,
+  useMovePin,
   usePin,
   useTonightsRopes,
   useUnpin,
@@ -14,7 +15,6 @@ import { useUndoOffer } from '../../../design/log/useUndoOffer';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { newId } from '../../../lib/ids';
 import { formatLength, type LengthUnit } from '../../../lib/units';
-import { whereFrom } from '../whereFrom';
 import styles from './TonightTable.module.css';
 
 interface Props {
@@ -41,7 +41,7 @@ export function TonightTable({ ropes, unit, mayChange }: Props) {
     <section aria-label="Tonight" className={styles.tonight}>
       <h2>
         Tonight
-        <WhereFrom of="who gets which">{whereFrom.assignment}</WhereFrom>
+        <WhereFrom of="who gets which">{tonight.data.givingSource}</WhereFrom>
       </h2>
       <table>
         <thead>
@@ -49,7 +49,7 @@ export function TonightTable({ ropes, unit, mayChange }: Props) {
             <th scope="col">Athlete</th>
             <th scope="col">
               Wants
-              <WhereFrom of="the length wanted">{whereFrom.ideal}</WhereFrom>
+              <WhereFrom of="the length wanted">{tonight.data.idealSource}</WhereFrom>
             </th>
             <th scope="col">Gets</th>
             <th scope="col">Why</th>
@@ -89,24 +89,22 @@ export function TonightTable({ ropes, unit, mayChange }: Props) {
 /** Pins a rope to somebody, or takes the pin out. */
 function PinChoice({ given, ropes }: { given: GivenRope; ropes: RackRope[] }) {
   const pin = usePin();
+  const move = useMovePin();
   const unpin = useUnpin();
   const choose = (rackRopeId: string) => {
     const old = given.pin;
-    const next = () => {
-      if (rackRopeId !== '') {
-        pin.mutate({ id: newId(), pair: { athleteId: given.athleteId, rackRopeId } });
-      }
-    };
     if (old === null) {
-      next();
+      pin.mutate({ id: newId(), pair: { athleteId: given.athleteId, rackRopeId } });
+      return;
+    }
+    const change = { mutationId: newId(), version: old.version };
+    if (rackRopeId === '') {
+      unpin.mutate({ id: old.id, change });
     } else {
-      unpin.mutate(
-        { id: old.id, change: { mutationId: newId(), version: old.version } },
-        { onSuccess: next },
-      );
+      move.mutate({ id: old.id, rackRopeId, change });
     }
   };
-  const error = pin.error ?? unpin.error;
+  const error = pin.error ?? move.error ?? unpin.error;
   return (
     <>
       <Select

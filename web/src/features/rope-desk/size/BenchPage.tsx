@@ -51,7 +51,7 @@ export function BenchFrame({ athlete, title, children, decision, more }: FramePr
           <Facts
             facts={[
               { name: 'Height', value: formatLength(athlete.statureM, unit) },
-              { name: 'Stage', value: `${athlete.stageNumber} · ${athlete.stage}` },
+              { name: 'Stage', value: `${athlete.stageNumber} · ${athlete.stageName}` },
               {
                 name: 'Rope',
                 value: athlete.rope === null ? 'none yet' : formatLength(athlete.rope.cableLengthM, unit),

@@ -7,7 +7,6 @@ import { SideArc } from '../../../design/rope/SideArc';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import type { useMovedHands } from './useMovedHands';
-import { whereFrom } from '../whereFrom';
 import styles from './BenchPicture.module.css';
 
 interface Props {
@@ -78,23 +77,23 @@ export function BenchPicture({ sizing, moved, unit }: Props) {
       <p className={arcStyles.legend}>
         <span className={arcStyles.legendRope}>
           {turning.atFloor.sentence}
-          <WhereFrom of="the spare arc">{whereFrom.arc}</WhereFrom>
+          <WhereFrom of="the spare arc">{sizing.sources.arc}</WhereFrom>
         </span>
         <span className={arcStyles.legendWide}>
           {turning.wideHands.sentence}
-          <WhereFrom of="the width penalty">{whereFrom.wide}</WhereFrom>
+          <WhereFrom of="the width penalty">{sizing.sources.wideHands}</WhereFrom>
         </span>
         <span className={arcStyles.legendCeiling}>
           {turning.ceiling.sentence}
-          <WhereFrom of="the ceiling">{whereFrom.ceiling}</WhereFrom>
+          <WhereFrom of="the ceiling">{sizing.sources.ceiling}</WhereFrom>
         </span>
         <span className={arcStyles.legendMore}>
           {turning.side.meets.sentence}
-          <WhereFrom of="the place on the floor">{whereFrom.ahead}</WhereFrom>
+          <WhereFrom of="the place on the floor">{sizing.sources.ahead}</WhereFrom>
         </span>
         <span className={arcStyles.legendMore}>
           {turning.unevenHands.sentence}
-          <WhereFrom of="the price of raised hands">{whereFrom.raised}</WhereFrom>
+          <WhereFrom of="the price of raised hands">{sizing.sources.raisedHands}</WhereFrom>
         </span>
       </p>
     </div>

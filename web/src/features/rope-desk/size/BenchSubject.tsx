@@ -2,20 +2,13 @@ import { Input, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
-import type { Stance } from '../../../api/ropes';
+import { useRopeTerms, type Stance } from '../../../api/ropes';
 import { Cautions } from '../../../design/page/Cautions';
 import { Facts } from '../../../design/page/Facts';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import type { RopeBench } from './useRopeBench';
 import styles from './BenchSubject.module.css';
 import { Tapes } from './Tapes';
-
-const stances: { value: Stance | 'usual'; label: string }[] = [
-  { value: 'usual', label: 'by school' },
-  { value: 'two-feet', label: 'both feet' },
-  { value: 'one-foot', label: 'one foot' },
-  { value: 'pinned', label: 'one arch, in a V' },
-];
 
 interface Props {
   bench: RopeBench;
@@ -29,6 +22,8 @@ interface Props {
 /** Who the rope is for, and what the coach may set: stance and handle. */
 export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props) {
   const [handle, setHandle] = useState('');
+  const terms = useRopeTerms().data;
+  const { view } = bench;
   return (
     <>
       <h2 className={styles.name}>
@@ -37,14 +32,17 @@ export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props
       <Facts
         facts={[
           { name: 'Height', value: formatLength(athlete.statureM, unit) },
-          { name: 'Stage', value: `${athlete.stageNumber} · ${athlete.stage}` },
+          { name: 'Stage', value: `${athlete.stageNumber} · ${athlete.stageName}` },
           {
             name: 'Stance',
             value: (
               <Select<Stance | 'usual'>
                 aria-label="Stance"
                 className={styles.control ?? ''}
-                options={stances}
+                options={[
+                  { value: 'usual', label: 'by school' },
+                  ...(terms?.stances ?? []).map(({ code, name }) => ({ value: code, label: name })),
+                ]}
                 value={bench.wish.stance ?? 'usual'}
                 onChange={(stance) => bench.chooseStance(stance === 'usual' ? undefined : stance)}
               />
@@ -56,7 +54,7 @@ export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props
               <Input
                 aria-label="Handle length"
                 className={styles.control ?? ''}
-                placeholder="15 cm"
+                placeholder={view === undefined ? '' : formatLength(view.handleLengthM, unit)}
                 value={handle}
                 onChange={(event) => setHandle(event.target.value)}
                 onBlur={() => bench.setHandle(handle)}
@@ -73,9 +71,7 @@ export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props
       )}
       {mayChange && <Tapes key={athlete.version} athlete={athlete} unit={unit} />}
       <Cautions cautions={athlete.cautions} note={athlete.cautionNote} />
-      <p className={styles.hint}>
-        Handles matter as much as the school: ask for their length, 12 or 17 cm move the cable by 10 cm.
-      </p>
+      {view !== undefined && <p className={styles.hint}>{view.sources.handle}</p>}
     </>
   );
 }

@@ -1,6 +1,5 @@
 import type { Sizing } from '../../../api/ropes';
 import { WhereFrom } from '../../../design/page/WhereFrom';
-import { whereFrom } from '../whereFrom';
 import styles from './Reasons.module.css';
 
 /** Why this length, and which cable: every number with its reason. */
@@ -10,7 +9,7 @@ export function Reasons({ sizing }: { sizing: Sizing }) {
       <section>
         <h2>
           Why this length
-          <WhereFrom of="the picture">{whereFrom.arc}</WhereFrom>
+          <WhereFrom of="the picture">{sizing.sources.arc}</WhereFrom>
         </h2>
         {sizing.reasons.map((reason) => (
           <p key={reason.code}>{reason.sentence}</p>
@@ -19,7 +18,7 @@ export function Reasons({ sizing }: { sizing: Sizing }) {
       <section>
         <h2>
           Cable: {sizing.cable.name}
-          <WhereFrom of="the pull">{whereFrom.pull}</WhereFrom>
+          <WhereFrom of="the pull">{sizing.sources.pull}</WhereFrom>
         </h2>
         {sizing.cable.reasons.map((reason) => (
           <p key={reason.code}>{reason.sentence}</p>

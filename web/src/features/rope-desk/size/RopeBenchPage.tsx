@@ -12,7 +12,6 @@ import { BenchSubject } from './BenchSubject';
 import { Reasons } from './Reasons';
 import { RopeDecision } from './RopeDecision';
 import { useMovedHands } from './useMovedHands';
-import { whereFrom } from '../whereFrom';
 import { useRopeBench } from './useRopeBench';
 import type { School, Sizing } from '../../../api/ropes';
 import styles from './RopeBenchPage.module.css';
@@ -95,7 +94,7 @@ function Bench({ athleteId }: { athleteId: string }) {
               }))}
               chosen={bench.wish.school ?? view.chosen}
               recommended={view.recommended}
-              help={<WhereFrom of="the spread">{whereFrom.spread}</WhereFrom>}
+              help={<WhereFrom of="the spread">{view.sources.spread}</WhereFrom>}
               onChoose={(school) => bench.chooseSchool(school as School)}
             />
           </div>

@@ -16,7 +16,6 @@ import { WhereFrom } from '../../../design/page/WhereFrom';
 import { newId } from '../../../lib/ids';
 import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
 import type { RopeBench } from './useRopeBench';
-import { whereFrom } from '../whereFrom';
 import { ByHand } from './ByHand';
 import styles from './RopeDecision.module.css';
 
@@ -44,7 +43,7 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
     athleteId: athlete.id,
     school: sizing.chosen,
     stance: bench.wish.stance ?? null,
-    handle: bench.wish.handle ?? '15 cm',
+    handle: bench.wish.handle ?? `${(sizing.handleLengthM * 100).toFixed(2)} cm`,
     ...cableOf(
       cables.find((one) => keyOf(one) === cableKey),
       sizing,
@@ -58,21 +57,21 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
       <p className={styles.cable}>{cable}</p>
       <p className={styles.under}>
         between the handles
-        <WhereFrom of="the cable">{whereFrom.cable}</WhereFrom>
+        <WhereFrom of="the cable">{sizing.sources.cable}</WhereFrom>
         {!byHand && (
           <>
             {` · overall ${formatLengthBare(chosen.overallLengthM, unit)}`}
-            <WhereFrom of="the overall length">{whereFrom.overall}</WhereFrom>
+            <WhereFrom of="the overall length">{sizing.sources.overall}</WhereFrom>
             {` · cut at ${formatLengthBare(chosen.cutLengthM, unit)} with spare`}
-            <WhereFrom of="the cut length">{whereFrom.cut}</WhereFrom>
+            <WhereFrom of="the cut length">{sizing.sources.cut}</WhereFrom>
             {` · ± ${formatLengthBare(chosen.uncertaintyM, unit)}`}
-            <WhereFrom of="the uncertainty">{whereFrom.uncertainty}</WhereFrom>
+            <WhereFrom of="the uncertainty">{sizing.sources.uncertainty}</WhereFrom>
           </>
         )}
       </p>
       <p>
         {sizing.reach.sentence}
-        <WhereFrom of="the reach">{whereFrom.reach}</WhereFrom>
+        <WhereFrom of="the reach">{sizing.sources.reach}</WhereFrom>
       </p>
       {keep.error !== null && (
         <p role="alert" className={styles.refused}>

@@ -14,7 +14,6 @@ import { WhereFrom } from '../../../design/page/WhereFrom';
 import { Workbench } from '../../../design/page/Workbench';
 import { formatLength } from '../../../lib/units';
 import { RopesNav } from '../RopesNav';
-import { whereFrom } from '../whereFrom';
 import styles from './SharedPage.module.css';
 
 /** Ropes for two who jump in one, and for two who turn a pair for a third. */
@@ -111,11 +110,11 @@ function Shared({ athletes }: { athletes: Athlete[] }) {
 function Lengths({ ropes }: { ropes: SharedRopes }) {
   const unit = useUnit();
   const rows = [
-    { name: 'Face to face', metres: ropes.faceToFaceM, why: ropes.faceToFace, from: whereFrom.partner },
-    { name: 'Side by side', metres: ropes.sideBySideM, why: ropes.sideBySide, from: whereFrom.partner },
+    { name: 'Face to face', metres: ropes.faceToFaceM, why: ropes.faceToFace, from: ropes.partnerSource },
+    { name: 'Side by side', metres: ropes.sideBySideM, why: ropes.sideBySide, from: ropes.partnerSource },
     ...(ropes.turnedM === null || ropes.turned === null
       ? []
-      : [{ name: 'Turned pair', metres: ropes.turnedM, why: ropes.turned, from: whereFrom.turned }]),
+      : [{ name: 'Turned pair', metres: ropes.turnedM, why: ropes.turned, from: ropes.turnedSource }]),
   ];
   return (
     <ul className={styles.lengths}>

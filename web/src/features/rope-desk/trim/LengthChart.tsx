@@ -1,7 +1,6 @@
 import type { PastLength, Trim } from '../../../api/trim';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
-import { whereFrom } from '../whereFrom';
 import styles from './LengthChart.module.css';
 
 const WIDTH = 600;
@@ -60,7 +59,7 @@ export function LengthChart({ trim, unit }: { trim: Trim; unit: LengthUnit }) {
             <th scope="col">Logged</th>
             <th scope="col">
               Misses in 100
-              <WhereFrom of="the misses">{whereFrom.misses}</WhereFrom>
+              <WhereFrom of="the misses">{trim.sources.misses}</WhereFrom>
             </th>
             <th scope="col">Why</th>
           </tr>

@@ -8,7 +8,6 @@ import { useUndoOffer } from '../../../design/log/useUndoOffer';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { newId } from '../../../lib/ids';
 import { formatLength, type LengthUnit } from '../../../lib/units';
-import { whereFrom } from '../whereFrom';
 import styles from '../size/RopeDecision.module.css';
 
 interface Props {
@@ -34,7 +33,7 @@ export function TrimDecision({ trim, athlete, unit, mayChange }: Props) {
           <h2>{headlines[trim.outcome]}</h2>
           <p>
             {trim.outcomeReason?.sentence}
-            <WhereFrom of="this advice">{whereFrom.outcome}</WhereFrom>
+            <WhereFrom of="this advice">{trim.sources.outcome}</WhereFrom>
           </p>
         </Card>
       )}

@@ -2,6 +2,7 @@ import { Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
+import { useRopeTerms } from '../../../api/ropes';
 import { useMayChange, useUnit } from '../../../api/session';
 import { useTrim, type Trim, type TrimWish } from '../../../api/trim';
 import { Fetched } from '../../../design/page/Fetched';
@@ -15,17 +16,6 @@ import styles from './TrimPage.module.css';
 
 type Goal = NonNullable<TrimWish['goal']>;
 
-const goals: { value: Goal | 'usual'; label: string }[] = [
-  { value: 'usual', label: 'as linked doubles want it' },
-  { value: 'height', label: 'rule of height' },
-  { value: 'shoulder', label: 'shoulder' },
-  { value: 'armpit', label: 'armpit' },
-  { value: 'chest', label: 'chest' },
-  { value: 'below-chest', label: 'below the chest' },
-  { value: 'breastbone', label: 'breastbone' },
-];
-const steps = ['1 cm', '1.5 cm', '2 cm', '3 cm'].map((step) => ({ value: step, label: `${step} per side` }));
-
 /** From today's rope to the goal length in small steps, and whether the last one helped. */
 export function TrimPage() {
   return <BenchPage place="Trim">{(athlete) => <TrimOf athlete={athlete} />}</BenchPage>;
@@ -34,6 +24,7 @@ export function TrimPage() {
 function TrimOf({ athlete }: { athlete: Athlete }) {
   const [wish, setWish] = useState<TrimWish>({});
   const trim = useTrim(athlete.id, wish);
+  const terms = useRopeTerms().data;
   const unit = useUnit();
   const mayChange = useMayChange();
   const first = athlete.name.split(' ')[0] ?? '';
@@ -58,7 +49,10 @@ function TrimOf({ athlete }: { athlete: Athlete }) {
                 <Select<Goal | 'usual'>
                   aria-label="Goal"
                   value={wish.goal ?? 'usual'}
-                  options={goals}
+                  options={[
+                    { value: 'usual', label: 'as linked doubles want it' },
+                    ...(terms?.schools ?? []).map(({ code, name }) => ({ value: code, label: name })),
+                  ]}
                   onChange={(goal) => setWish((now) => withGoal(now, goal))}
                 />
               </label>
@@ -66,8 +60,11 @@ function TrimOf({ athlete }: { athlete: Athlete }) {
                 Step
                 <Select
                   aria-label="Step"
-                  value={wish.step ?? '2 cm'}
-                  options={steps}
+                  value={wish.step ?? (terms === undefined ? '' : stepOf(terms.usualTrimStepM))}
+                  options={(terms?.trimStepsM ?? []).map((metres) => ({
+                    value: stepOf(metres),
+                    label: `${stepOf(metres)} per side`,
+                  }))}
                   onChange={(step) => setWish((now) => ({ ...now, step }))}
                 />
               </label>
@@ -79,6 +76,11 @@ function TrimOf({ athlete }: { athlete: Athlete }) {
       }
     </Fetched>
   );
+}
+
+/** As the server reads it back: finer than a printed length. */
+function stepOf(metres: number): string {
+  return `${Number((metres * 100).toFixed(2))} cm`;
 }
 
 function withGoal(wish: TrimWish, goal: Goal | 'usual'): TrimWish {

@@ -1,7 +1,6 @@
 import type { Trim } from '../../../api/trim';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { formatLength, type LengthUnit } from '../../../lib/units';
-import { whereFrom } from '../whereFrom';
 import styles from './TrimSteps.module.css';
 
 /** The ropes of the path below each other, to one scale: today's on top, the goal at the bottom. */
@@ -15,7 +14,7 @@ export function TrimSteps({ trim, unit }: { trim: Trim; unit: LengthUnit }) {
     <section aria-label="Trim path">
       <p>
         {trim.advice?.sentence}
-        <WhereFrom of="the goal">{whereFrom.goal}</WhereFrom>
+        <WhereFrom of="the goal">{trim.sources.goal}</WhereFrom>
       </p>
       <ol className={styles.steps}>
         <li>
@@ -23,7 +22,7 @@ export function TrimSteps({ trim, unit }: { trim: Trim; unit: LengthUnit }) {
           <i style={{ width: width(now) }} aria-hidden="true" />
           <span className={styles.gate}>
             today
-            <WhereFrom of="the steps">{whereFrom.step}</WhereFrom>
+            <WhereFrom of="the steps">{trim.sources.step}</WhereFrom>
           </span>
         </li>
         {trim.steps.map((step) => (
