@@ -6,6 +6,7 @@ namespace Zumbo\App\Tests\ClassHour;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Zumbo\App\ClassHour\Tags;
+use Zumbo\App\Platform\Write\WrittenRevision;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class ClassApiTest extends ApiTestCase
@@ -102,6 +103,28 @@ final class ClassApiTest extends ApiTestCase
         self::assertSame($changes['revision'], $this->send('GET', '/api/class')['revision']);
         $this->signInto();
         self::assertSame([], $this->send('GET', '/api/changes')['kinds'], 'another gym sees none of it');
+    }
+
+    /** Whoever made a change is told its revision at once, and need not be told of it again. */
+    public function testAWriteTellsTheRevisionItMade(): void
+    {
+        $this->signInto();
+        $this->add('Ilse Tannow', 'singles');
+        $made = $this->response()->headers->get(WrittenRevision::HEADER);
+        self::assertSame((string) $this->send('GET', '/api/changes')['revision'], $made);
+        self::assertFalse($this->response()->headers->has(WrittenRevision::HEADER), 'a question makes none');
+    }
+
+    public function testAfterVeryManyChangesTheKindsAreNotListed(): void
+    {
+        $gym = $this->signInto();
+        $this->add('Ilse Tannow', 'singles');
+        self::connection()->executeStatement('UPDATE gym SET revision = revision + 600 WHERE id = ?',
+            [$gym->toBinary()]);
+        $changes = $this->send('GET', '/api/changes');
+        self::assertSame([[], true], [$changes['kinds'], $changes['tooMany']]);
+        $lately = $this->send('GET', '/api/changes?since='.($changes['revision'] - 1));
+        self::assertFalse($lately['tooMany']);
     }
 
     public function testABadRevisionIsNamed(): void

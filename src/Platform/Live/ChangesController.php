@@ -29,18 +29,18 @@ final readonly class ChangesController
     #[Answers(ChangesView::class)]
     public function changes(#[FromQuery] SinceInput $input = new SinceInput()): ChangesView
     {
-        $now = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0]['revision'] ?? 0;
+        $row = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0] ?? [];
+        $now = is_numeric($row['revision'] ?? null) ? (int) $row['revision'] : 0;
+        if ($now - $input->since > self::MOST) {
+            return new ChangesView($now, [], true);
+        }
         $rows = $this->database->rows(
-            'SELECT DISTINCT kind FROM (SELECT kind FROM gym_change WHERE gym_id = :gym AND revision > :since ORDER BY revision LIMIT '.
-                self::MOST.
-                ') AS newest ORDER BY kind',
+            'SELECT DISTINCT kind FROM gym_change WHERE gym_id = :gym AND revision > :since ORDER BY kind',
             ['since' => $input->since],
         );
+        $kinds = array_map(static fn (array $row): string => \is_string($row['kind']) ? $row['kind'] : '', $rows);
 
-        return new ChangesView(
-            is_numeric($now) ? (int) $now : 0,
-            array_map(static fn (array $row): string => \is_string($row['kind']) ? $row['kind'] : '', $rows),
-        );
+        return new ChangesView($now, $kinds, false);
     }
 
     /** PHP only says who may listen; nginx holds the stream. */

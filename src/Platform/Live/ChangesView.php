@@ -12,7 +12,11 @@ final readonly class ChangesView
     /**
      * @param list<string> $kinds
      */
-    public function __construct(public int $revision, public array $kinds)
-    {
+    public function __construct(
+        public int $revision,
+        public array $kinds,
+        /** So much has changed that the kinds are not listed: fetch everything anew. */
+        public bool $tooMany,
+    ) {
     }
 }

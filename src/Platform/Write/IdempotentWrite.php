@@ -79,12 +79,14 @@ final readonly class IdempotentWrite
                 return $seen[0]['body_hash'] === $hash ? false : throw MutationReused::of($id);
             }
             $this->database->execute(
-                'INSERT INTO mutation (gym_id, id, body_hash, revision) SELECT :gym, :id, :hash, revision FROM gym WHERE id = :gym',
+                'INSERT INTO mutation (gym_id, id, body_hash, revision) SELECT :gym, :id, :hash, revision
+                 FROM gym WHERE id = :gym',
                 ['id' => $id, 'hash' => $hash],
                 ['id' => UuidType::NAME],
             );
             $this->database->execute(
-                'INSERT INTO gym_change (gym_id, revision, kind, row_id) SELECT :gym, revision, :kind, :row FROM gym WHERE id = :gym',
+                'INSERT INTO gym_change (gym_id, revision, kind, row_id) SELECT :gym, revision, :kind, :row
+                 FROM gym WHERE id = :gym',
                 ['kind' => $subject->kind, 'row' => $subject->id],
                 ['row' => UuidType::NAME],
             );

@@ -23,13 +23,15 @@ final readonly class Transaction
         private ManagerRegistry $registry,
         private GymScope $scope,
         private Hints $hints,
+        private WrittenRevision $written,
     ) {
     }
 
     /**
      * @template T
      *
-     * @param callable(): T $useCase reads and writes through GymDatabase and the records; must keep no entity between tries
+     * @param callable(): T $useCase reads and writes through GymDatabase and the records; must keep no entity between
+     *                               tries
      *
      * @return T
      */
@@ -64,11 +66,14 @@ final readonly class Transaction
         $connection = $manager->getConnection();
         $connection->beginTransaction();
         try {
-            // First of all, so that a gym's writers queue here instead of deadlocking later, and revisions follow commits.
-            $this->database->execute('UPDATE gym SET revision = revision + 1 WHERE id = :gym');
+            // First of all, so that a gym's writers queue here instead of deadlocking later, and revisions follow
+            // commits.
+            $this->database->execute('UPDATE gym SET revision = LAST_INSERT_ID(revision + 1) WHERE id = :gym');
+            $revision = (int) $connection->lastInsertId();
             $result = $useCase();
             $manager->flush();
             $connection->commit();
+            $this->written->note($revision);
 
             return $result;
         } catch (\Throwable $e) {

@@ -1,9 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { Waiting } from '../lib/outboxStore';
-import { classKey } from './classHour';
-import { refetchAll } from './refetchAll';
-import { athletesKey } from './athletes';
+import { refetchChanged } from './changes';
 import { Outbox } from './outbox';
 import { meKey } from './session';
 
@@ -49,7 +47,7 @@ export function OutboxProvider({ userId, children }: { userId: string; children:
     const round = async () => {
       const end = await outbox.drain();
       if (end === 'empty') {
-        await refetchAll(client, [classKey, athletesKey]);
+        await refetchChanged(client, ['attempt']);
       } else if (end === 'signed-out') {
         await client.invalidateQueries({ queryKey: meKey });
       }

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
+import { madeOf } from './changes';
 import { call, type Change, type Schemas } from './client';
-import { useWriteThen } from './writes';
+import { useWriteOf } from './writes';
 
 export type Athlete = Schemas['AthleteView'];
 export type AthleteInput = Schemas['AthleteInput'];
@@ -8,13 +9,18 @@ export type AthleteInput = Schemas['AthleteInput'];
 export const athletesKey = ['athletes'] as const;
 
 export function useAthletes() {
-  return useQuery({ queryKey: athletesKey, queryFn: () => call('GET', '/api/athletes') });
+  return useQuery({
+    queryKey: athletesKey,
+    queryFn: () => call('GET', '/api/athletes'),
+    ...madeOf('athlete', 'rope', 'gym'),
+  });
 }
 
 export function useAthlete(id: string) {
   return useQuery({
     queryKey: [...athletesKey, id],
     queryFn: () => call('GET', '/api/athletes/{id}', { path: { id } }),
+    ...madeOf('athlete', 'rope', 'gym'),
   });
 }
 
@@ -23,9 +29,8 @@ interface Addition {
   input: AthleteInput;
 }
 
-/** After any write, everything that shows athletes is fetched anew. */
 function useWrite<Input>(write: (input: Input) => Promise<Athlete>) {
-  return useWriteThen([athletesKey], write);
+  return useWriteOf(['athlete'], write);
 }
 
 export function useAddAthlete() {
@@ -53,7 +58,7 @@ export function useRemoveAthlete() {
 }
 
 export function useEraseAthlete() {
-  return useWriteThen([athletesKey], ({ id, name, change }: { id: string; name: string; change: Change }) =>
+  return useWriteOf(['athlete'], ({ id, name, change }: { id: string; name: string; change: Change }) =>
     call('POST', '/api/athletes/{id}/erase', { path: { id }, body: { name }, change }),
   );
 }

@@ -3,7 +3,7 @@ import { newId } from '../lib/ids';
 import { sayEntry } from '../lib/entryWords';
 import type { Entry } from '../lib/logLine';
 import type { Waiting } from '../lib/outboxStore';
-import { refetchAll } from './refetchAll';
+import { madeOf, refetchChanged } from './changes';
 import { athletesKey } from './athletes';
 import { call, outgoing, type Schemas } from './client';
 import type { Outbox } from './outbox';
@@ -19,13 +19,18 @@ export type AttemptInput = Schemas['AttemptInput'];
 export const classKey = ['class'] as const;
 
 export function useTonight() {
-  return useQuery({ queryKey: classKey, queryFn: () => call('GET', '/api/class') });
+  return useQuery({
+    queryKey: classKey,
+    queryFn: () => call('GET', '/api/class'),
+    ...madeOf('athlete', 'attempt', 'focus', 'rope', 'gym'),
+  });
 }
 
 export function useToday(athleteId: string) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'today'],
     queryFn: () => call('GET', '/api/athletes/{id}/today', { path: { id: athleteId } }),
+    ...madeOf('athlete', 'attempt', 'focus'),
   });
 }
 
@@ -49,7 +54,7 @@ export function entryWrite(athleteId: string, name: string, drill: string, entry
 /** Changes an entry that is on the server; one that still waits is amended in the outbox. */
 export function useChangeAttempt(outbox: Outbox | null) {
   const client = useQueryClient();
-  const refresh = () => refetchAll(client, [classKey, athletesKey]);
+  const refresh = () => refetchChanged(client, ['attempt']);
   const judge = useMutation({
     mutationFn: async ({ attempt, clean }: { attempt: Attempt; clean: boolean }) =>
       (await outbox?.amend(attempt.id, { clean })) === true ||

@@ -1,4 +1,5 @@
 import { KEPT_EVENT, KEPT_HEADER } from '../lib/keptAnswer';
+import { OwnWrites } from '../lib/ownWrites';
 import type {
   Answer,
   Change,
@@ -49,6 +50,12 @@ const asking = { Accept: 'application/json' };
 
 /** Another site's page can't send this header; the server checks the origin beside it. */
 const changing = { 'csrf-token': 'csrf-token' };
+
+/** The revision a write made, as the server tells it. */
+const REVISION_HEADER = 'Zumbo-Revision';
+
+/** What this tab has written. */
+export const ownWrites = new OwnWrites();
 
 /** The address with its words filled in and its query; what is undefined or null is left out. */
 export function href<P extends PathWith<'GET'>>(path: P, ...[sent]: Rest<Sent<'GET', P>>): string {
@@ -131,9 +138,14 @@ async function respond({ method, path, body, change }: Outgoing): Promise<Respon
     headers['If-Match'] = `"${change.version}"`;
   }
   const init = { method, headers, ...(body === undefined ? {} : { body: JSON.stringify(body) }) };
-  const response = await fetch(path, init).catch(() => {
+  const sending = fetch(path, init).catch(() => {
     throw new Unreachable();
   });
+  const response = await (method === 'GET' ? sending : ownWrites.during(sending));
+  const revision = response.headers.get(REVISION_HEADER);
+  if (revision !== null) {
+    ownWrites.made(Number(revision));
+  }
   if (response.headers.has(KEPT_HEADER)) {
     window.dispatchEvent(new Event(KEPT_EVENT));
   }

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
+import { madeOf } from './changes';
 import { call, type Schemas } from './client';
 
 export type CutSheet = Schemas['CutSheetView'];
@@ -18,6 +19,7 @@ export function useCutSheet(wish: CutWish) {
   return useQuery({
     queryKey: [...athletesKey, 'cut-sheet', wish],
     queryFn: () => call('GET', '/api/cut-sheet', { query: wish }),
+    ...madeOf('athlete', 'rope', 'gym'),
     placeholderData: keepPreviousData,
     retry: false,
   });

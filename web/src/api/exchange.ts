@@ -1,8 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { newId } from '../lib/ids';
-import { refetchAll } from './refetchAll';
-import { athletesKey } from './athletes';
-import { classKey } from './classHour';
+import { refetchChanged } from './changes';
 import { call, href, sendFile, type Schemas } from './client';
 import { useSending } from './useSending';
 
@@ -52,7 +50,7 @@ export function useImport(id: string | null) {
     queryFn: async () => {
       const one = await call('GET', '/api/imports/{id}', { path: { id: id ?? '' } });
       if (one.state === 'done') {
-        void refetchAll(client, [classKey, athletesKey]);
+        void refetchChanged(client, 'everything');
       }
       return one;
     },

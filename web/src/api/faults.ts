@@ -1,9 +1,9 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { newId } from '../lib/ids';
-import { refetchAll } from './refetchAll';
 import { athletesKey } from './athletes';
-import { classKey } from './classHour';
+import { madeOf } from './changes';
 import { call, type Schemas } from './client';
+import { useWriteOf } from './writes';
 
 export type SignGroup = Schemas['SignGroupView'];
 export type SignCode = Schemas['Sign'];
@@ -26,24 +26,19 @@ export function useDiagnosis(athleteId: string, signs: string[], ropeChecked: bo
     queryKey: [...athletesKey, athleteId, 'diagnosis', query],
     queryFn: () => call('GET', '/api/athletes/{id}/diagnosis', { path: { id: athleteId }, query }),
     enabled: signs.length > 0,
+    ...madeOf('athlete', 'rope'),
     placeholderData: keepPreviousData,
     retry: false,
   });
 }
 
-/** Gives an athlete a focus, or takes it off; what shows cues is fetched anew. */
+/** Gives an athlete a focus, or takes it off. */
 export function useFocus() {
-  const client = useQueryClient();
-  const refresh = () => refetchAll(client, [classKey, athletesKey]);
-  const give = useMutation({
-    mutationFn: ({ id, input }: { id: string; input: FocusInput }) =>
-      call('PUT', '/api/focuses/{id}', { path: { id }, body: input }),
-    onSuccess: refresh,
-  });
-  const takeOff = useMutation({
-    mutationFn: ({ id, version }: { id: string; version: number }) =>
-      call('DELETE', '/api/focuses/{id}', { path: { id }, change: { mutationId: newId(), version } }),
-    onSuccess: refresh,
-  });
+  const give = useWriteOf(['focus'], ({ id, input }: { id: string; input: FocusInput }) =>
+    call('PUT', '/api/focuses/{id}', { path: { id }, body: input }),
+  );
+  const takeOff = useWriteOf(['focus'], ({ id, version }: { id: string; version: number }) =>
+    call('DELETE', '/api/focuses/{id}', { path: { id }, change: { mutationId: newId(), version } }),
+  );
   return { give, takeOff };
 }

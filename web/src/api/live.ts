@@ -2,10 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Coalesced } from '../lib/coalesce';
 import { KEPT_EVENT } from '../lib/keptAnswer';
-import { refetchAll } from './refetchAll';
-import { athletesKey } from './athletes';
-import { classKey } from './classHour';
-import { call, href } from './client';
+import { refetchChanged } from './changes';
+import { call, href, ownWrites } from './client';
 import { tellSensor } from './sensorEvents';
 
 const CHANNEL = 'zumbo-live';
@@ -19,7 +17,8 @@ const GAP_MS = 200;
 
 /**
  * Keeps the screens of this browser as new as the database. One tab holds the stream of hints (a browser allows six
- * connections to a host) and tells the others; each tab asks what changed since the revision it has seen. A lost hint
+ * connections to a host) and tells the others; each tab asks what changed since the revision it has seen, and
+ * fetches what is made of it; what it wrote itself it has fetched already. A lost hint
  * or a lost stream costs a poll, and so does an answer that was kept on the device.
  */
 export function useLive(): void {
@@ -29,12 +28,17 @@ export function useLive(): void {
     let old = false;
     const asked = new Coalesced(async () => {
       try {
+        await ownWrites.settled();
         const changes = await call('GET', '/api/changes', { query: { since: seen ?? 0 } });
-        if (old || (seen !== null && changes.revision !== seen)) {
-          old = false;
-          await refetchAll(client, [classKey, athletesKey]);
-        }
+        const before = seen;
         seen = changes.revision;
+        if (old) {
+          old = false;
+          await refetchChanged(client, 'everything');
+        } else if (before !== null && !ownWrites.madeAll(before, seen)) {
+          await refetchChanged(client, changes.tooMany ? 'everything' : changes.kinds);
+        }
+        ownWrites.forget(seen);
       } catch {
         // The network is away: the next poll asks again.
       }

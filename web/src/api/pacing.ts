@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
+import { madeOf } from './changes';
 import { call, type Schemas } from './client';
 
 export type Pacing = Schemas['PacingView'];
@@ -18,6 +19,7 @@ export function usePacing(athleteId: string | null, work: Work) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'pacing', work],
     queryFn: () => call('GET', '/api/athletes/{id}/pacing', { path: { id: athleteId ?? '' }, query: work }),
+    ...madeOf('athlete', 'attempt'),
     enabled: athleteId !== null,
     placeholderData: keepPreviousData,
     retry: false,

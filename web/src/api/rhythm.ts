@@ -1,5 +1,6 @@
 import { keepPreviousData, skipToken, useMutation, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
+import { madeOf } from './changes';
 import { call, href, type Schemas } from './client';
 
 export type PatternInTime = Schemas['PatternView'];
@@ -60,6 +61,7 @@ export function useJumpExplorer(athleteId: string, wish: JumpWish) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'jump-explorer', wish],
     queryFn: () => call('GET', '/api/athletes/{id}/jump-explorer', { path: { id: athleteId }, query: wish }),
+    ...madeOf('athlete', 'rope', 'gym'),
     placeholderData: keepPreviousData,
   });
 }

@@ -1,7 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
+import { madeOf } from './changes';
 import { call, type Change, type Schemas } from './client';
-import { useWriteThen } from './writes';
+import { useWriteOf } from './writes';
 
 export type Sizing = Schemas['SizingView'];
 export type SchoolRope = Schemas['SchoolRopeView'];
@@ -27,6 +28,7 @@ export function useSizing(athleteId: string, wish: SizingWish) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'sizing', wish],
     queryFn: () => call('GET', '/api/athletes/{id}/sizing', { path: { id: athleteId }, query: wish }),
+    ...madeOf('athlete', 'gym'),
     // The old arc stays until the new one is there.
     placeholderData: keepPreviousData,
     retry: false,
@@ -61,6 +63,7 @@ export function useFit(athleteId: string, wish: FitWish) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'fit', wish],
     queryFn: () => call('GET', '/api/athletes/{id}/fit', { path: { id: athleteId }, query: wish }),
+    ...madeOf('athlete', 'gym'),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -83,6 +86,7 @@ export function useSharedRopes(wish: { one: string; other: string; jumper?: stri
   return useQuery({
     queryKey: [...athletesKey, 'shared-ropes', wish],
     queryFn: () => call('GET', '/api/shared-ropes', { query: wish }),
+    ...madeOf('athlete', 'gym'),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -92,24 +96,25 @@ export function useRope(id: string | undefined) {
   return useQuery({
     queryKey: [...athletesKey, 'rope', id],
     queryFn: () => call('GET', '/api/ropes/{id}', { path: { id: id ?? '' } }),
+    ...madeOf('rope'),
     enabled: id !== undefined,
   });
 }
 
 export function useKeepRope() {
-  return useWriteThen([athletesKey], ({ id, input }: { id: string; input: RopeInput }) =>
+  return useWriteOf(['rope'], ({ id, input }: { id: string; input: RopeInput }) =>
     call('PUT', '/api/ropes/{id}', { path: { id }, body: input }),
   );
 }
 
 export function useTakeBackRope() {
-  return useWriteThen([athletesKey], ({ id, change }: { id: string; change: Change }) =>
+  return useWriteOf(['rope'], ({ id, change }: { id: string; change: Change }) =>
     call('DELETE', '/api/ropes/{id}', { path: { id }, change }),
   );
 }
 
 export function useInspectRope() {
-  return useWriteThen([athletesKey], (it: { id: string; failed: InspectionPoint[]; change: Change }) =>
+  return useWriteOf(['rope'], (it: { id: string; failed: InspectionPoint[]; change: Change }) =>
     call('POST', '/api/ropes/{id}/inspection', {
       path: { id: it.id },
       body: { failed: it.failed },

@@ -1580,6 +1580,7 @@ export interface components {
         ChangesView: {
             revision: number;
             kinds: string[];
+            tooMany: boolean;
         };
         ClassAthleteView: {
             id: string;

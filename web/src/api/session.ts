@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient, type UseMutationResult } from '@tanstack/react-query';
+import { madeOf } from './changes';
 import { call, type Schemas } from './client';
 import type { LengthUnit } from '../lib/units';
 
@@ -8,7 +9,12 @@ export type Credentials = Schemas['SignInInput'];
 export const meKey = ['me'] as const;
 
 export function useMe() {
-  return useQuery({ queryKey: meKey, queryFn: () => call('GET', '/api/me'), staleTime: 60_000 });
+  return useQuery({
+    queryKey: meKey,
+    queryFn: () => call('GET', '/api/me'),
+    staleTime: 60_000,
+    ...madeOf('gym'),
+  });
 }
 
 /** The unit of the coach's gym; centimetres until it is known. */

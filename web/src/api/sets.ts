@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
+import { madeOf } from './changes';
 import { call, type Schemas } from './client';
 
 export type Ladder = Schemas['LadderView'];
@@ -24,6 +25,7 @@ export function useLadder(athleteId: string, wish: LadderWish, wanted: boolean) 
     queryKey: [...athletesKey, athleteId, 'ladder', wish],
     queryFn: () => call('GET', '/api/athletes/{id}/ladder', { path: { id: athleteId }, query: wish }),
     enabled: wanted,
+    ...madeOf('athlete', 'attempt'),
     ...asKept,
   });
 }
@@ -33,6 +35,7 @@ export function useIntervals(athleteId: string, wish: IntervalWish, wanted: bool
     queryKey: [...athletesKey, athleteId, 'intervals', wish],
     queryFn: () => call('GET', '/api/athletes/{id}/intervals', { path: { id: athleteId }, query: wish }),
     enabled: wanted,
+    ...madeOf('athlete', 'attempt'),
     ...asKept,
   });
 }

@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
+import { madeOf } from './changes';
 import { call, type Change, type Schemas } from './client';
-import { meKey } from './session';
-import { useWriteThen } from './writes';
+import { useWriteOf } from './writes';
 
 export type Trim = Schemas['TrimView'];
 export type PastLength = Schemas['PastLengthView'];
@@ -19,30 +19,31 @@ export function useTrim(athleteId: string, wish: TrimWish) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'trim', wish],
     queryFn: () => call('GET', '/api/athletes/{id}/trim', { path: { id: athleteId }, query: wish }),
+    ...madeOf('athlete', 'rope', 'attempt', 'gym'),
     placeholderData: keepPreviousData,
   });
 }
 
 export function useTrimRope() {
-  return useWriteThen([athletesKey], ({ id, ...input }: { id: string; ropeId: string; cable: string }) =>
+  return useWriteOf(['rope'], ({ id, ...input }: { id: string; ropeId: string; cable: string }) =>
     call('PUT', '/api/trims/{id}', { path: { id }, body: input }),
   );
 }
 
 export function useCutTails() {
-  return useWriteThen([athletesKey], (it: { id: string; change: Change }) =>
+  return useWriteOf(['rope'], (it: { id: string; change: Change }) =>
     call('DELETE', '/api/ropes/{id}/tails', { path: { id: it.id }, change: it.change }),
   );
 }
 
 export function useTailsAreWhole() {
-  return useWriteThen([athletesKey], (it: { id: string; change: Change }) =>
+  return useWriteOf(['rope'], (it: { id: string; change: Change }) =>
     call('POST', '/api/ropes/{id}/tails/restore', { path: { id: it.id }, change: it.change }),
   );
 }
 
 export function useGymTrimSchool() {
-  return useWriteThen([meKey, athletesKey], (it: { trimSchool: TrimSchool; change: Change }) =>
+  return useWriteOf(['gym'], (it: { trimSchool: TrimSchool; change: Change }) =>
     call('PATCH', '/api/gym/trim-school', { body: { trimSchool: it.trimSchool }, change: it.change }),
   );
 }

@@ -1,9 +1,9 @@
-import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-query';
-import { refetchAll } from './refetchAll';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { refetchChanged, type ChangeKind } from './changes';
 
-/** A write after which everything that may show what it changed is fetched anew. */
-export function useWriteThen<Input, Answer>(
-  keys: readonly QueryKey[],
+/** A write of some kinds of rows, after which everything that is made of them is fetched anew. */
+export function useWriteOf<Input, Answer>(
+  kinds: readonly ChangeKind[],
   write: (input: Input) => Promise<Answer>,
 ) {
   const client = useQueryClient();
@@ -11,7 +11,7 @@ export function useWriteThen<Input, Answer>(
     mutationFn: write,
     // Not awaited: the screen that asked must hear of its success before it is drawn anew.
     onSuccess: () => {
-      void refetchAll(client, keys);
+      void refetchChanged(client, kinds);
     },
   });
 }

@@ -1,12 +1,13 @@
 import { QueryClient, QueryObserver } from '@tanstack/react-query';
 import { describe, expect, it } from 'vitest';
-import { refetchAll } from './refetchAll';
+import { madeOf, refetchChanged } from './changes';
 
 /** Each answer is given when the test says so; each says how many were asked for before it. */
 function slowly(client: QueryClient) {
   const answers: (() => void)[] = [];
   const observer = new QueryObserver(client, {
     queryKey: ['class'],
+    ...madeOf('athlete', 'attempt'),
     queryFn: () => {
       const asked = answers.length + 1;
       return new Promise<number>((resolve) => answers.push(() => resolve(asked)));
@@ -18,11 +19,11 @@ function slowly(client: QueryClient) {
 
 const settle = () => new Promise((done) => setTimeout(done, 0));
 
-describe('asking anew', () => {
+describe('what a change touches', () => {
   it('asks again when the first answer was still under way, for it may be older than the change', async () => {
     const client = new QueryClient();
     const { answers, end, shown } = slowly(client);
-    const asked = refetchAll(client, [['class']]);
+    const asked = refetchChanged(client, ['attempt']);
     answers[0]?.();
     await settle();
     expect(shown()).toBe(1);
@@ -33,18 +34,32 @@ describe('asking anew', () => {
     end();
   });
 
-  it('asks again at once when there is an answer, and lets others be', async () => {
+  it('is asked for again at once when there is an answer; what it does not touch is let be', async () => {
     const client = new QueryClient();
     const { answers, end, shown } = slowly(client);
     answers[0]?.();
     await settle();
-    await refetchAll(client, [['athletes']]);
+    await refetchChanged(client, ['rope', 'rack']);
+    await refetchChanged(client, []);
     expect(answers).toHaveLength(1);
-    const asked = refetchAll(client, [['athletes'], ['class']]);
+    const asked = refetchChanged(client, ['rope', 'attempt']);
     await settle();
     answers[1]?.();
     await asked;
     expect(shown()).toBe(2);
+    end();
+  });
+
+  it.each([['import' as const], ['everything' as const]])('is all there is after %s', async (what) => {
+    const client = new QueryClient();
+    const { answers, end } = slowly(client);
+    answers[0]?.();
+    await settle();
+    const asked = refetchChanged(client, what === 'everything' ? what : [what]);
+    await settle();
+    expect(answers).toHaveLength(2);
+    answers[1]?.();
+    await asked;
     end();
   });
 });

@@ -1,0 +1,53 @@
+import type { Query, QueryClient } from '@tanstack/react-query';
+
+/** Kinds of rows that the server tells of: what a write is about (`Subject` there). */
+export type ChangeKind =
+  | 'athlete'
+  | 'attempt'
+  | 'cable'
+  | 'focus'
+  | 'gym'
+  | 'import'
+  | 'night'
+  | 'rack'
+  | 'rope'
+  | 'rope_pin'
+  | 'sensor'
+  | 'sound';
+
+const EVERYTHING = 'everything';
+
+/** What may have changed: some kinds of rows, or everything. */
+export type Changed = readonly string[] | typeof EVERYTHING;
+
+/** A whole file was brought in. */
+const TOUCHES_ALL: ChangeKind = 'import';
+
+/** Says of a query which kinds of rows its answer is made of; without it no change touches it. */
+export function madeOf(...kinds: ChangeKind[]) {
+  return { meta: { madeOf: kinds } };
+}
+
+/**
+ * Fetches again what a change touches. A first answer that is still under way may be older than the change, and
+ * `invalidateQueries` alone would take it for the new one: it is waited for, and asked again.
+ */
+export async function refetchChanged(client: QueryClient, changed: Changed): Promise<void> {
+  const predicate = (query: Query) => touches(query, changed);
+  const first = client
+    .getQueryCache()
+    .findAll({ fetchStatus: 'fetching', predicate })
+    .filter(({ state }) => state.data === undefined);
+  await Promise.allSettled(first.map((query) => query.promise));
+  await client.invalidateQueries({ predicate });
+}
+
+function touches({ meta }: Query, changed: Changed): boolean {
+  const kinds = meta?.['madeOf'];
+  return (
+    Array.isArray(kinds) &&
+    (changed === EVERYTHING ||
+      changed.includes(TOUCHES_ALL) ||
+      kinds.some((kind) => changed.includes(kind as string)))
+  );
+}
