@@ -115,9 +115,11 @@ interface FieldProps {
 function Field({ label, value, onKeep }: FieldProps) {
   const [typed, setTyped] = useState<string>();
   const keep = () => {
-    if (typed !== undefined && typed.trim() !== '') {
-      onKeep(typed.trim());
+    const wanted = typed?.trim() ?? '';
+    if (wanted !== '' && wanted !== value) {
+      onKeep(wanted);
     }
+    setTyped(undefined);
   };
   return (
     <label>
@@ -125,6 +127,8 @@ function Field({ label, value, onKeep }: FieldProps) {
       <Input
         aria-label={label}
         value={typed ?? value}
+        // From now on nothing that arrives takes the place of what is being typed.
+        onFocus={() => setTyped(value)}
         onChange={(event) => setTyped(event.target.value)}
         onBlur={keep}
         onPressEnter={keep}
