@@ -18,4 +18,16 @@ return (new Config())
         'phpdoc_separation' => false,
         'yoda_style' => true,
     ])
-    ->setFinder(Finder::create()->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/config', __DIR__.'/public', __DIR__.'/bench'])->append([__DIR__.'/bin/console', __FILE__]));
+    ->setFinder(
+        Finder::create()
+            ->in([
+                __DIR__.'/core',
+                __DIR__.'/src',
+                __DIR__.'/tests',
+                __DIR__.'/migrations',
+                __DIR__.'/config',
+                __DIR__.'/public',
+                __DIR__.'/bench',
+            ])
+            ->append([__DIR__.'/bin/console', __FILE__]),
+    );

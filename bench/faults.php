@@ -39,7 +39,8 @@ $perSecond = static function (int $signs): float {
 $perSecond(2);
 [$two, $ten] = [$perSecond(2), $perSecond(10)];
 printf(
-    "faults: of %d vignettes the first cause names %d (%.0f %%), the first three %d (%.0f %%); %d rankings/s with two signs, %d with ten, ratio %.2f\n",
+    'faults: of %d vignettes the first cause names %d (%.0f %%), the first three %d (%.0f %%); '
+    ."%d rankings/s with two signs, %d with ten, ratio %.2f\n",
     count($vignettes),
     $first,
     (100 * $first) / count($vignettes),

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Ropes to athletes: 200 × 300, and growth from 50 to 400 beside n³; a cut list for 30. Prints ms, and the served and cost
- * of the large table to compare.
+ * Ropes to athletes: 200 × 300, and growth from 50 to 400 beside n³; a cut list for 30. Prints ms, and the served and
+ * cost of the large table to compare.
  */
 
 use Zumbo\Core\Gear\Assignment;

@@ -21,7 +21,13 @@ final class Version20261125000000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE focus (gym_id BINARY(16) NOT NULL, id BINARY(16) NOT NULL, athlete_id BINARY(16) NOT NULL, fault VARCHAR(24) NOT NULL, signs JSON NOT NULL, given_at DATETIME NOT NULL, version INT DEFAULT 1 NOT NULL, removed_at DATETIME DEFAULT NULL, INDEX focus_athlete (gym_id, athlete_id, given_at), PRIMARY KEY (gym_id, id), CONSTRAINT focus_gym FOREIGN KEY (gym_id) REFERENCES gym (id), CONSTRAINT focus_athlete_key FOREIGN KEY (gym_id, athlete_id) REFERENCES athlete (gym_id, id)) '.self::OPTIONS);
+        $this->addSql('CREATE TABLE focus (gym_id BINARY(16) NOT NULL, id BINARY(16) NOT NULL,
+            athlete_id BINARY(16) NOT NULL, fault VARCHAR(24) NOT NULL, signs JSON NOT NULL,
+            given_at DATETIME NOT NULL, version INT DEFAULT 1 NOT NULL, removed_at DATETIME DEFAULT NULL,
+            INDEX focus_athlete (gym_id, athlete_id, given_at), PRIMARY KEY (gym_id, id),
+            CONSTRAINT focus_gym FOREIGN KEY (gym_id) REFERENCES gym (id),
+            CONSTRAINT focus_athlete_key FOREIGN KEY (gym_id, athlete_id) REFERENCES athlete (gym_id,
+            id)) '.self::OPTIONS);
     }
 
     public function down(Schema $schema): void

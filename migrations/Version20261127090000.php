@@ -8,7 +8,8 @@ use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
 /**
- * A job says what was asked for as a value of its own kind, whether it happens in real time, and why nothing came of it.
+ * A job says what was asked for as a value of its own kind, whether it happens in real time,
+ * and why nothing came of it.
  */
 final class Version20261127090000 extends AbstractMigration
 {

@@ -17,8 +17,8 @@ use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\TrimSchool;
 
 /**
- * What a coach taped on an athlete, and how the rope is to come to its length; what is left out is estimated, or as the gym
- * does it.
+ * What a coach taped on an athlete, and how the rope is to come to its length; what is left out is estimated, or as the
+ * gym does it.
  */
 final readonly class MeasuresInput
 {

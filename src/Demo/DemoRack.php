@@ -14,8 +14,8 @@ use Zumbo\Core\Gear\InspectionPoint;
 use Zumbo\Core\Rope\Handle;
 
 /**
- * The shared ropes of the demo gym, what their last inspection found, who had which the last evenings, and one cable that was
- * put on the kitchen scale.
+ * The shared ropes of the demo gym, what their last inspection found, who had which the last evenings, and one cable
+ * that was put on the kitchen scale.
  */
 final readonly class DemoRack
 {

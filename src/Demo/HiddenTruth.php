@@ -8,18 +8,20 @@ use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\Hazard;
 
 /**
- * What an invented athlete can really do, week by week: the log is drawn from it, and the tests ask whether the tool finds
- * it. Scales are those of the discrete Weibull curve: reps of a go, seconds of a hold, or tries.
+ * What an invented athlete can really do, week by week: the log is drawn from it, and the tests ask whether the tool
+ * finds it. Scales are those of the discrete Weibull curve: reps of a go, seconds of a hold, or tries.
  */
 final readonly class HiddenTruth
 {
     public const WEEKS = 13;
 
     /**
-     * @param non-empty-array<int, array{Stage, float, float}> $stages  from which week on: stage, scale at its begin and at the end
+     * @param non-empty-array<int, array{Stage, float, float}> $stages  from which week on: stage, scale at its begin
+     *                                                                  and at the end
      * @param array{int, int}|null                             $plateau weeks in which nothing gets better
      * @param list<int>                                        $missed  weeks away
-     * @param array<int, float>                                $ropes   from which week on another rope multiplies the scale
+     * @param array<int, float>                                $ropes   from which week on another rope multiplies the
+     *                                                                  scale
      * @param float                                            $badDays share of days on which nothing goes right
      */
     public function __construct(

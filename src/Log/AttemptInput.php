@@ -27,7 +27,9 @@ final readonly class AttemptInput
         /** How a single go ended; left out for the other kinds. */
         #[OneOf(AttemptEnd::class)] public ?string $end = null,
         public bool $clean = true,
-        /** When it was logged, like 2026-11-24T18:42:00Z; left out: now. Kept on the device while the network is away. */
+        /**
+         * When it was logged, like 2026-11-24T18:42:00Z; left out: now. Kept on the device while the network is away.
+         */
         #[Assert\Regex(
             '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?Z$/',
             message: 'an instant like 2026-11-24T18:42:00Z',

@@ -31,9 +31,8 @@ final readonly class ContactsToday
     {
         $now = $this->clock->now();
         $before = 0;
-        foreach (
-            $this->attempts->doneOn($athlete->id(), LocalDay::of($now, $this->gyms->current()->timeZone())) as [$code, $kind, $reps, $misses]
-        ) {
+        $today = LocalDay::of($now, $this->gyms->current()->timeZone());
+        foreach ($this->attempts->doneOn($athlete->id(), $today) as [$code, $kind, $reps, $misses]) {
             $drill = self::drill($code, $athlete);
             $before += Contacts::logged($kind->countKind(), $reps, $misses, $drill->pattern, $drill->cadence);
         }

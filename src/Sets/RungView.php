@@ -30,7 +30,10 @@ final readonly class RungView
         public float $chance,
         public float $tries,
         public float $expectedS,
-        /** What is logged when it is made: doubles, or singles where there are no doubles; 1 when only clean or not counts. */
+        /**
+         * What is logged when it is made: doubles, or singles where there are no doubles; 1 when only clean or not
+         * counts.
+         */
         public int $reps,
     ) {
     }

@@ -8,7 +8,8 @@ use Doctrine\DBAL\Connection;
 use Symfony\Component\HttpFoundation\Session\Storage\Handler\PdoSessionHandler;
 
 /**
- * Sessions in the application's own database. No lock is taken: a lock would make one coach's requests wait for each other.
+ * Sessions in the application's own database. No lock is taken: a lock would make one coach's requests wait for each
+ * other.
  */
 final class SessionStore
 {

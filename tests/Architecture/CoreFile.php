@@ -63,7 +63,10 @@ final class CoreFile extends NodeVisitorAbstract
             $node instanceof Node\Expr\Eval_ => $this->add($node, 'touches the world outside: '.$node->getType()),
             $node instanceof Node\Expr\New_
                 && $node->class instanceof Node\Name
-                && 1 === preg_match('/^(DateTime|DateTimeImmutable|PDO|Random\\\\.*)$/', $node->class->toString()) => $this->add($node, 'new '.$node->class),
+                && 1 === preg_match('/^(DateTime|DateTimeImmutable|PDO|Random\\\\.*)$/', $node->class->toString()) => $this->add(
+                    $node,
+                    'new '.$node->class,
+                ),
             default => null,
         };
 

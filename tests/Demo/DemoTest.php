@@ -92,14 +92,16 @@ final class DemoTest extends KernelTestCase
         self::assertGreaterThan($bram(...$before), $bram(...$helped), 'and then helped');
 
         $wen = $this->rows(
-            'SELECT s.stature_m FROM stature s JOIN athlete a ON a.gym_id = s.gym_id AND a.id = s.athlete_id WHERE s.gym_id = ? AND a.name = ? ORDER BY s.read_on',
+            'SELECT s.stature_m FROM stature s JOIN athlete a ON a.gym_id = s.gym_id
+             AND a.id = s.athlete_id WHERE s.gym_id = ? AND a.name = ? ORDER BY s.read_on',
             'Wen Jiahui',
         );
         self::assertSame([1.38, 1.4, 1.42], array_column($wen, 'stature_m'));
         self::assertSame(
             [],
             $this->rows(
-                "SELECT 1 FROM practice p JOIN athlete a ON a.gym_id = p.gym_id AND a.id = p.athlete_id WHERE p.gym_id = ? AND a.name = ? AND p.local_day BETWEEN '2026-10-07' AND '2026-10-27'",
+                "SELECT 1 FROM practice p JOIN athlete a ON a.gym_id = p.gym_id AND a.id = p.athlete_id
+                 WHERE p.gym_id = ? AND a.name = ? AND p.local_day BETWEEN '2026-10-07' AND '2026-10-27'",
                 'Yara Benmoussa',
             ),
             'away for three weeks',
@@ -146,7 +148,11 @@ final class DemoTest extends KernelTestCase
         $gym = (new DemoIds(new \DateTimeImmutable()))->named('gym')->toBinary();
 
         return self::service(Connection::class)->fetchAllAssociative(
-            'SELECT a.*, (SELECT SUM(r.cable_length_m * r.version) FROM rope r WHERE r.gym_id = a.gym_id AND r.athlete_id = a.id) AS ropes, (SELECT COUNT(*) FROM attempt t WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS attempts, (SELECT SUM(t.reps * t.version) FROM attempt t WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS reps FROM athlete a WHERE a.gym_id = ? ORDER BY a.id',
+            'SELECT a.*, (SELECT SUM(r.cable_length_m * r.version) FROM rope r WHERE r.gym_id = a.gym_id
+             AND r.athlete_id = a.id) AS ropes, (SELECT COUNT(*) FROM attempt t WHERE t.gym_id = a.gym_id
+              AND t.athlete_id = a.id) AS attempts, (SELECT SUM(t.reps * t.version) FROM attempt t
+               WHERE t.gym_id = a.gym_id AND t.athlete_id = a.id) AS reps FROM athlete a
+                WHERE a.gym_id = ? ORDER BY a.id',
             [$gym],
         );
     }
@@ -164,7 +170,8 @@ final class DemoTest extends KernelTestCase
     private function counted(string $name, string $stage): array
     {
         $rows = $this->rows(
-            'SELECT t.kind, t.reps, t.misses, t.ended FROM attempt t JOIN athlete a ON a.gym_id = t.gym_id AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ? AND t.stage = ? ORDER BY t.logged_at',
+            'SELECT t.kind, t.reps, t.misses, t.ended FROM attempt t JOIN athlete a ON a.gym_id = t.gym_id
+             AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ? AND t.stage = ? ORDER BY t.logged_at',
             $name,
             $stage,
         );
@@ -183,7 +190,9 @@ final class DemoTest extends KernelTestCase
     private function cleanTries(string $from, string $to): array
     {
         $row = $this->rows(
-            'SELECT SUM(t.reps) AS clean, SUM(t.reps + t.misses) AS tries FROM attempt t JOIN athlete a ON a.gym_id = t.gym_id AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ? AND t.kind = ? AND t.logged_at >= ? AND t.logged_at < ?',
+            'SELECT SUM(t.reps) AS clean, SUM(t.reps + t.misses) AS tries FROM attempt t
+             JOIN athlete a ON a.gym_id = t.gym_id AND a.id = t.athlete_id WHERE t.gym_id = ? AND a.name = ?
+              AND t.kind = ? AND t.logged_at >= ? AND t.logged_at < ?',
             'Bram Oosterveel',
             'tries',
             $from,

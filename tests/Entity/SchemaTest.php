@@ -31,7 +31,9 @@ final class SchemaTest extends KernelTestCase
     {
         $connection = self::service(Connection::class);
         $first = $connection->fetchAllKeyValue(
-            "SELECT CONCAT(table_name, '.', index_name), column_name FROM information_schema.statistics WHERE table_schema = DATABASE() AND seq_in_index = 1 AND table_name IN (SELECT table_name FROM information_schema.columns WHERE table_schema = DATABASE() AND column_name = 'gym_id')",
+            "SELECT CONCAT(table_name, '.', index_name), column_name FROM information_schema.statistics
+             WHERE table_schema = DATABASE() AND seq_in_index = 1 AND table_name IN (SELECT table_name
+              FROM information_schema.columns WHERE table_schema = DATABASE() AND column_name = 'gym_id')",
         );
         unset($first['coach.coach_email']); // sign-in knows no gym yet
         self::assertNotEmpty($first);

@@ -122,7 +122,9 @@ final class ExchangeApiTest extends ExchangeTestCase
             "id,name,stature_m,dominant_hand,experience,stage,guardian_consent,cautions,caution_note,added_at\r\n";
         $import = $this->send_(
             $header.
-                "$one,Ann,1.7,left,none,jump,false,,,2026-11-01T10:00:00Z\r\n$two,,19,left,none,moon,false,,,2026-11-01T10:00:00Z\r\n$one,Again,1.7,left,none,jump,false,,,2026-11-01T10:00:00Z\r\n",
+                "$one,Ann,1.7,left,none,jump,false,,,2026-11-01T10:00:00Z\r\n".
+                "$two,,19,left,none,moon,false,,,2026-11-01T10:00:00Z\r\n".
+                "$one,Again,1.7,left,none,jump,false,,,2026-11-01T10:00:00Z\r\n",
             'text/csv',
         );
         self::assertSame(['refused', 4], [$import['state'], $import['errorCount']]);
@@ -407,7 +409,10 @@ final class ExchangeApiTest extends ExchangeTestCase
         return $gym;
     }
 
-    /** Taped landmarks, an own cable and a rope of it that was looked over, a shared rope that failed, one that was handed out. */
+    /**
+     * Taped landmarks, an own cable and a rope of it that was looked over, a shared rope that failed, one that was
+     * handed out.
+     */
     private function ropeDesk(string $athlete): void
     {
         $this->send(

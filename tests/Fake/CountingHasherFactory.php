@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Tests\Fake;
 
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherAwareInterface;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 use Symfony\Component\PasswordHasher\PasswordHasherInterface;
+use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 
 /**
  * The real hashers, counting how many passwords were hashed.
@@ -19,7 +21,9 @@ final class CountingHasherFactory implements PasswordHasherFactoryInterface, Pas
     {
     }
 
-    /** @param string|\Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface|\Symfony\Component\PasswordHasher\Hasher\PasswordHasherAwareInterface $user */
+    /**
+     * @param string|PasswordAuthenticatedUserInterface|PasswordHasherAwareInterface $user
+     */
     public function getPasswordHasher($user): PasswordHasherInterface
     {
         $this->hasher = $this->real->getPasswordHasher($user);

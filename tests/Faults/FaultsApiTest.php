@@ -58,7 +58,9 @@ final class FaultsApiTest extends ApiTestCase
         );
     }
 
-    /** The cue is attached, seen on the plan of the hall and on the athlete's page, replaced, taken off and put back. */
+    /**
+     * The cue is attached, seen on the plan of the hall and on the athlete's page, replaced, taken off and put back.
+     */
     public function testAFocusCuesTheNextSetUntilItIsTakenOff(): void
     {
         $this->signInto();

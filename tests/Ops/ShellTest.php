@@ -51,12 +51,21 @@ final class ShellTest extends TestCase
     #[DataProvider('hosts')]
     public function testTheCertificateForPhonesIsForThatNameAndSignedByItsAuthority(string $host, string $check): void
     {
+        $lib = \dirname(__DIR__, 2).'/ops/lib';
         [$exit, $out] = $this->inLibrary(
-            "STATE=\$PWD; VAR=\$PWD; mkdir -p build log; . '".
-                \dirname(__DIR__, 2).
-                "/ops/lib/build.sh'; . '".
-                \dirname(__DIR__, 2).
-                "/ops/lib/tls.sh'; TLS_HOST=$host; prepare_tls; openssl verify -CAfile tls/ca.pem -purpose sslserver $check tls/server.pem; stat -c %a tls/ca.key; openssl x509 -checkend \$((826 * 86400)) -noout -in tls/server.pem || true; cp tls/server.pem before; prepare_tls; cmp before tls/server.pem && echo kept",
+            <<<SH
+                STATE=\$PWD VAR=\$PWD TLS_HOST=$host
+                mkdir -p build log
+                . '$lib/build.sh'
+                . '$lib/tls.sh'
+                prepare_tls
+                openssl verify -CAfile tls/ca.pem -purpose sslserver $check tls/server.pem
+                stat -c %a tls/ca.key
+                openssl x509 -checkend \$((826 * 86400)) -noout -in tls/server.pem || true
+                cp tls/server.pem before
+                prepare_tls
+                cmp before tls/server.pem && echo kept
+                SH,
         );
         self::assertSame(0, $exit, $out);
         self::assertStringContainsString('tls/server.pem: OK', $out);
@@ -77,7 +86,14 @@ final class ShellTest extends TestCase
     public function testAProcessThatIsNotOursIsNeverSignalled(): void
     {
         [, $out] = $this->inLibrary(
-            'sleep 30 & victim=$!; echo $victim > pid; end_process pid /nowhere/zumbo-mark Sleeper TERM; kill -0 $victim && echo alive; [ -e pid ] || echo forgotten; kill $victim',
+            <<<'SH'
+                sleep 30 & victim=$!
+                echo $victim > pid
+                end_process pid /nowhere/zumbo-mark Sleeper TERM
+                kill -0 $victim && echo alive
+                [ -e pid ] || echo forgotten
+                kill $victim
+                SH,
         );
         self::assertStringContainsString("alive\nforgotten", $out);
     }
@@ -85,7 +101,16 @@ final class ShellTest extends TestCase
     public function testAProcessOfOursIsEndedByItsPidFile(): void
     {
         [, $out] = $this->inLibrary(
-            'mkdir mark; cp "$(command -v sleep)" mark/ours; "$PWD/mark/ours" 30 & echo $! > pid; ours pid "$PWD/mark" > found; end_process pid "$PWD/mark" Sleeper TERM; cmp -s <(echo $!) found && echo found; kill -0 $! 2>/dev/null || echo gone',
+            <<<'SH'
+                mkdir mark
+                cp "$(command -v sleep)" mark/ours
+                "$PWD/mark/ours" 30 &
+                echo $! > pid
+                ours pid "$PWD/mark" > found
+                end_process pid "$PWD/mark" Sleeper TERM
+                cmp -s <(echo $!) found && echo found
+                kill -0 $! 2>/dev/null || echo gone
+                SH,
         );
         self::assertStringContainsString("found\ngone", $out);
     }
@@ -106,7 +131,18 @@ final class ShellTest extends TestCase
     public function testOnlyAChangeOfContentOrNameChangesTheKey(): void
     {
         [, $out] = $this->inLibrary(
-            'mkdir src; echo 1 > src/a; one=$(content_key src); touch -d yesterday src/a; [ $one = $(content_key src) ] && echo same; echo 2 > src/a; [ $one = $(content_key src) ] || echo other; echo 1 > src/a; mv src/a src/b; [ $one = $(content_key src) ] || echo other',
+            <<<'SH'
+                mkdir src
+                echo 1 > src/a
+                one=$(content_key src)
+                touch -d yesterday src/a
+                [ $one = $(content_key src) ] && echo same
+                echo 2 > src/a
+                [ $one = $(content_key src) ] || echo other
+                echo 1 > src/a
+                mv src/a src/b
+                [ $one = $(content_key src) ] || echo other
+                SH,
         );
         self::assertStringContainsString("same\nother\nother", $out);
     }

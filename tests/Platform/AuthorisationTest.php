@@ -19,7 +19,11 @@ final class AuthorisationTest extends ApiTestCase
     /** May be called by anybody; everything else must ask for a role. */
     private const OPEN = ['/api/health', '/api/me', '/api/sign-in', '/api/sign-out'];
 
-    private const RANK = ['ROLE_HELPER' => [Role::Helper, Role::Coach, Role::Owner], 'ROLE_COACH' => [Role::Coach, Role::Owner], 'ROLE_OWNER' => [Role::Owner]];
+    private const RANK = [
+        'ROLE_HELPER' => [Role::Helper, Role::Coach, Role::Owner],
+        'ROLE_COACH' => [Role::Coach, Role::Owner],
+        'ROLE_OWNER' => [Role::Owner],
+    ];
 
     private const RACK_ROPE = ['tag' => 'R1', 'cable' => '244', 'handle' => '15', 'family' => 'thick-cord'];
 
@@ -123,7 +127,12 @@ final class AuthorisationTest extends ApiTestCase
     public function testWithoutASessionEveryRouteButTheOpenOnesAnswers401(): void
     {
         foreach ($this->routes() as [$method, $path]) {
-            $this->send($method, str_replace(['{id}', '{name}', '{table}'], [self::id(), 'rope', 'ropes'], $path), [], self::change(1));
+            $this->send(
+                $method,
+                str_replace(['{id}', '{name}', '{table}'], [self::id(), 'rope', 'ropes'], $path),
+                [],
+                self::change(1),
+            );
             $this->assertStatus(401);
         }
     }
@@ -134,9 +143,18 @@ final class AuthorisationTest extends ApiTestCase
             $this->signInto(role: $role);
             foreach ($this->routes() as [$method, $path, $needed]) {
                 self::assertArrayHasKey($needed, self::RANK, "$method $path names no role");
-                $this->send($method, str_replace(['{id}', '{name}', '{table}'], [self::id(), 'rope', 'ropes'], $path), [], self::change(1));
+                $this->send(
+                    $method,
+                    str_replace(['{id}', '{name}', '{table}'], [self::id(), 'rope', 'ropes'], $path),
+                    [],
+                    self::change(1),
+                );
                 $allowed = \in_array($role, self::RANK[$needed], true);
-                self::assertSame(!$allowed, 403 === $this->response()->getStatusCode(), "{$role->value}: $method $path answered {$this->response()->getStatusCode()}");
+                self::assertSame(
+                    !$allowed,
+                    403 === $this->response()->getStatusCode(),
+                    "{$role->value}: $method $path answered {$this->response()->getStatusCode()}",
+                );
                 self::assertLessThan(500, $this->response()->getStatusCode());
             }
         }
@@ -147,10 +165,22 @@ final class AuthorisationTest extends ApiTestCase
         $this->signInto();
         $athlete = $this->newAthlete();
         $rope = self::id();
-        $this->send('PUT', '/api/ropes/'.$rope, ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord']);
+        $this->send('PUT', '/api/ropes/'.$rope, [
+            'athleteId' => $athlete,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+        ]);
         $this->assertStatus(201);
         $attempt = self::id();
-        $this->send('PUT', '/api/attempts/'.$attempt, ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => 23, 'end' => 'miss']);
+        $this->send('PUT', '/api/attempts/'.$attempt, [
+            'athleteId' => $athlete,
+            'drill' => 'fifty-calm',
+            'kind' => 'streak',
+            'reps' => 23,
+            'end' => 'miss',
+        ]);
         $this->assertStatus(201);
         $focus = self::id();
         $this->send('PUT', '/api/focuses/'.$focus, ['athleteId' => $athlete, 'fault' => 'hands-wide']);
@@ -159,18 +189,39 @@ final class AuthorisationTest extends ApiTestCase
         $this->send('PUT', '/api/imports/'.$import, '{"format": "zumbo", "version": 1}');
         $this->assertStatus(201);
         [$recording, $run] = [self::id(), self::id()];
-        $this->send('PUT', '/api/recordings/'.$recording, (string) file_get_contents(\dirname(__DIR__, 2).'/core/tests/Sound/files/s16-8000-1.wav'), ['Content-Type' => 'audio/wav']);
+        $this->send(
+            'PUT',
+            '/api/recordings/'.$recording,
+            (string) file_get_contents(\dirname(__DIR__, 2).'/core/tests/Sound/files/s16-8000-1.wav'),
+            ['Content-Type' => 'audio/wav'],
+        );
         $this->assertStatus(201);
         $this->send('PUT', '/api/sensor/'.$run, []);
         $this->assertStatus(201);
         [$cable, $shared, $pin] = [self::id(), self::id(), self::id()];
-        $this->send('PUT', '/api/cables/'.$cable, ['name' => 'blue', 'diameterMm' => 2.5, 'piece' => '1 m', 'grams' => 12]);
+        $this->send('PUT', '/api/cables/'.$cable, [
+            'name' => 'blue',
+            'diameterMm' => 2.5,
+            'piece' => '1 m',
+            'grams' => 12,
+        ]);
         $this->assertStatus(201);
         $this->send('PUT', '/api/rack/'.$shared, self::RACK_ROPE);
         $this->assertStatus(201);
         $this->send('PUT', '/api/pins/'.$pin, ['athleteId' => $athlete, 'rackRopeId' => $shared]);
         $this->assertStatus(201);
-        $rows = ['imports' => $import, 'recordings' => $recording, 'sensor' => $run, 'athletes' => $athlete, 'ropes' => $rope, 'attempts' => $attempt, 'focuses' => $focus, 'cables' => $cable, 'rack' => $shared, 'pins' => $pin];
+        $rows = [
+            'imports' => $import,
+            'recordings' => $recording,
+            'sensor' => $run,
+            'athletes' => $athlete,
+            'ropes' => $rope,
+            'attempts' => $attempt,
+            'focuses' => $focus,
+            'cables' => $cable,
+            'rack' => $shared,
+            'pins' => $pin,
+        ];
         $bodies = [
             'POST /api/athletes/{id}/erase' => ['name' => 'Ilse Tannow'],
             'PATCH /api/athletes/{id}' => self::athlete(),
@@ -191,12 +242,22 @@ final class AuthorisationTest extends ApiTestCase
             }
             $slice = explode('/', $path)[2];
             self::assertArrayHasKey($slice, $rows, "this test knows no row for $path");
-            $this->send($method, str_replace('{id}', $rows[$slice], $path).($queries["$method $path"] ?? ''), $bodies["$method $path"] ?? null, self::change(1));
+            $this->send(
+                $method,
+                str_replace('{id}', $rows[$slice], $path).($queries["$method $path"] ?? ''),
+                $bodies["$method $path"] ?? null,
+                self::change(1),
+            );
             $this->assertStatus(404);
             ++$tried;
         }
         self::assertGreaterThanOrEqual(8, $tried);
-        self::assertSame(1, (int) self::connection()->fetchOne('SELECT version FROM athlete WHERE id = UNHEX(?)', [str_replace('-', '', $athlete)]));
+        self::assertSame(
+            1,
+            (int) self::connection()->fetchOne('SELECT version FROM athlete WHERE id = UNHEX(?)', [
+                str_replace('-', '', $athlete),
+            ]),
+        );
     }
 
     /**

@@ -67,7 +67,10 @@ final class WorkerTest extends KernelTestCase
         self::assertSame('3', (string) $this->column($id, 'tries'), 'and nobody took it up a fourth time');
     }
 
-    /** Between a coach's look and their "call it off" the worker may have taken the job: then it is asked, not overwritten. */
+    /**
+     * Between a coach's look and their "call it off" the worker may have taken the job: then it is asked, not
+     * overwritten.
+     */
     public function testAJobThatWasTakenMeanwhileIsNotCancelledUnderTheWorker(): void
     {
         $id = $this->job('nothing');

@@ -84,7 +84,9 @@ final class BenchApiTest extends ApiTestCase
         );
     }
 
-    /** A child of 13 is measured every three months (common practice): the athlete's page and Class say when it is due. */
+    /**
+     * A child of 13 is measured every three months (common practice): the athlete's page and Class say when it is due.
+     */
     public function testWhoGrowsIsToBeMeasuredAgain(): void
     {
         $gym = $this->signInto();

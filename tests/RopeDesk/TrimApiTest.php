@@ -140,7 +140,8 @@ final class TrimApiTest extends ApiTestCase
     private function ageRopes(int $days, string $cable = '%'): void
     {
         self::connection()->executeStatement(
-            'UPDATE rope SET created_at = created_at - INTERVAL ? DAY WHERE cable_length_m LIKE ? AND gym_id = (SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1)',
+            'UPDATE rope SET created_at = created_at - INTERVAL ? DAY WHERE cable_length_m LIKE ?
+             AND gym_id = (SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1)',
             [$days, $cable],
         );
     }
@@ -148,7 +149,8 @@ final class TrimApiTest extends ApiTestCase
     private function ageAttempts(int $days, string $where = '1'): void
     {
         self::connection()->executeStatement(
-            "UPDATE attempt SET logged_at = logged_at - INTERVAL ? DAY WHERE $where AND gym_id = (SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1)",
+            "UPDATE attempt SET logged_at = logged_at - INTERVAL ? DAY WHERE $where
+             AND gym_id = (SELECT gym_id FROM coach ORDER BY id DESC LIMIT 1)",
             [$days],
         );
     }

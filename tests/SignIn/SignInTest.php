@@ -45,7 +45,9 @@ final class SignInTest extends ApiTestCase
         self::assertSame($wrong, $unknown);
     }
 
-    /** Counted instead of timed: the answer to an unknown e-mail costs one hash, as a wrong password costs one check. */
+    /**
+     * Counted instead of timed: the answer to an unknown e-mail costs one hash, as a wrong password costs one check.
+     */
     public function testAnUnknownEmailCostsAHashLikeAKnownOne(): void
     {
         $hashers = new CountingHasherFactory(self::service(PasswordHasherFactoryInterface::class));

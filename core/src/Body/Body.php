@@ -14,7 +14,10 @@ use Zumbo\Core\Measure\Quantity;
  */
 final readonly class Body
 {
-    /** A tape held by hand against a standing athlete reads to about a centimetre (common practice, no published source). */
+    /**
+     * A tape held by hand against a standing athlete reads to about a centimetre (common practice, no published
+     * source).
+     */
     public const TAPE_UNCERTAINTY_M = 0.01;
 
     /** No landmark lies lower: that would be the knee. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Body;
 
 /**
- * Whose guardian has to agree before anything is kept of them. Only birth years are known, so whoever may still be 17 this
- * year counts as a minor.
+ * Whose guardian has to agree before anything is kept of them. Only birth years are known, so whoever may still be 17
+ * this year counts as a minor.
  */
 final class Consent
 {

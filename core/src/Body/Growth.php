@@ -12,7 +12,10 @@ use Zumbo\Core\Measure\Verdict;
  */
 final class Growth
 {
-    /** The bare rope grows about as much as the athlete; from here on a centimetre or two of arc are gone (our assumption). */
+    /**
+     * The bare rope grows about as much as the athlete; from here on a centimetre or two of arc are gone (our
+     * assumption).
+     */
     private const MATTERS_M = 0.0195;
 
     /** Null: too little to matter. */

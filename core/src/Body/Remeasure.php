@@ -7,8 +7,8 @@ namespace Zumbo\Core\Body;
 use Zumbo\Core\Measure\Verdict;
 
 /**
- * When somebody who grows is to be measured again (common practice; the months are our assumption, shortest in the years of
- * the growth spurt). Only birth years are known, so the age is that of the end of the year.
+ * When somebody who grows is to be measured again (common practice; the months are our assumption, shortest in the
+ * years of the growth spurt). Only birth years are known, so the age is that of the end of the year.
  */
 final readonly class Remeasure
 {

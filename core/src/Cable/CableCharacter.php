@@ -9,8 +9,8 @@ use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rope\TurningRope;
 
 /**
- * One cable in one athlete's hands, for a coach who chooses: what it pulls while learning and at doubles' speed, what the
- * air takes, and both on plain scales.
+ * One cable in one athlete's hands, for a coach who chooses: what it pulls while learning and at doubles' speed, what
+ * the air takes, and both on plain scales.
  */
 final readonly class CableCharacter
 {

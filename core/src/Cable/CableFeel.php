@@ -12,11 +12,11 @@ use Zumbo\Core\Rope\TurningRope;
 /**
  * What a turning cable asks of the hands: pull, drag, and the circle the handle tips have to draw.
  *
- * Pull at the handle T = μω²d²(1+m)/(4m), at the bottom of the arc μω²d²(1−m)/(4m) (tension of the troposkein). Drag power
- * P = ½ρC_dDω³J with J = ∫y³ds = (2ad³/K)[(I₀−I₂) + (2m/(1−m))(I₂−I₄)]; C_d ≈ 1.1 for 10³ < Re < 10⁵ (standard cylinder
- * curve, e.g. Hoerner, Fluid-Dynamic Drag, 1965). A tip on the axis passes no torque, so it circles with r ≥ P/(2ωT). The
- * out-of-plane lag is neglected (Aristoff & Stone, Proc. R. Soc. A 468 (2012) 720–730), so P is a lower bound, not better
- * than ±30 %. Derivation: docs/models/cable.md.
+ * Pull at the handle T = μω²d²(1+m)/(4m), at the bottom of the arc μω²d²(1−m)/(4m) (tension of the troposkein). Drag
+ * power P = ½ρC_dDω³J with J = ∫y³ds = (2ad³/K)[(I₀−I₂) + (2m/(1−m))(I₂−I₄)]; C_d ≈ 1.1 for 10³ < Re < 10⁵ (standard
+ * cylinder curve, e.g. Hoerner, Fluid-Dynamic Drag, 1965). A tip on the axis passes no torque, so it circles with r ≥
+ * P/(2ωT). The out-of-plane lag is neglected (Aristoff & Stone, Proc. R. Soc. A 468 (2012) 720–730), so P is a lower
+ * bound, not better than ±30 %. Derivation: docs/models/cable.md.
  */
 final readonly class CableFeel
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Cable;
 
 /**
- * What a cable costs at the rate of linked doubles: the power that goes into the air. Not better than ±30 %, so only four
- * steps (our assumption, thin wire, coated cable, cords, beads).
+ * What a cable costs at the rate of linked doubles: the power that goes into the air. Not better than ±30 %, so only
+ * four steps (our assumption, thin wire, coated cable, cords, beads).
  */
 enum Effort: string
 {

@@ -7,8 +7,8 @@ namespace Zumbo\Core\Drill;
 use Zumbo\Core\Rhythm\RhythmReport;
 
 /**
- * A take as one entry of the log, as a drill counts it: of its highest kind of jump the reps, and the misses; seconds for a
- * timed hold. Where no turns were measured, every jump is a rep.
+ * A take as one entry of the log, as a drill counts it: of its highest kind of jump the reps, and the misses; seconds
+ * for a timed hold. Where no turns were measured, every jump is a rep.
  */
 final readonly class TakeEntry
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Fault;
 
 /**
- * How many times likelier a sign is with the fault than without it (our assumption, three steps are all a coach can tell
- * apart).
+ * How many times likelier a sign is with the fault than without it (our assumption, three steps are all a coach can
+ * tell apart).
  */
 enum Weight: int
 {

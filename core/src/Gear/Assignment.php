@@ -10,9 +10,9 @@ use Zumbo\Core\Measure\OutOfRange;
  * Gives each of many at most one of many things: as many as possible are served, and among those ways one of the least
  * cost.
  *
- * Shortest augmenting paths with potentials (H. W. Kuhn, Naval Res. Logist. Q. 2 (1955) 83–97; R. Jonker & A. Volgenant,
- * Computing 38 (1987) 325–340), O(rows² · columns). Each row has one column of its own at a price that no other saving can
- * outweigh: to be left out.
+ * Shortest augmenting paths with potentials (H. W. Kuhn, Naval Res. Logist. Q. 2 (1955) 83–97; R. Jonker & A.
+ * Volgenant, Computing 38 (1987) 325–340), O(rows² · columns). Each row has one column of its own at a price that no
+ * other saving can outweigh: to be left out.
  */
 final readonly class Assignment
 {

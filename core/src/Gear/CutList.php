@@ -10,11 +10,11 @@ use Zumbo\Core\Measure\OutOfRange;
  * Cuts cables from coils, or from cables of one length, with the fewest pieces of stock.
  *
  * A piece takes its length, the allowance (spare and what sits inside the handles) and a kerf; none is charged where a
- * piece ends at the stock's end, so the pieces of a stock fit when Σ(length + allowance + kerf) ≤ stock + kerf. First the
- * quick ways (first and best fit decreasing), then, while they need more than the lower bound, a search stock by stock: the
- * longest piece that is left goes first, every stock is filled until nothing more fits, and no more may be wasted than the
- * bound leaves. Cutting stock: P. C. Gilmore & R. E. Gomory, Oper. Res. 9 (1961) 849–859; bound L2: S. Martello & P. Toth,
- * Discrete Appl. Math. 28 (1990) 59–70.
+ * piece ends at the stock's end, so the pieces of a stock fit when Σ(length + allowance + kerf) ≤ stock + kerf. First
+ * the quick ways (first and best fit decreasing), then, while they need more than the lower bound, a search stock by
+ * stock: the longest piece that is left goes first, every stock is filled until nothing more fits, and no more may be
+ * wasted than the bound leaves. Cutting stock: P. C. Gilmore & R. E. Gomory, Oper. Res. 9 (1961) 849–859; bound L2: S.
+ * Martello & P. Toth, Discrete Appl. Math. 28 (1990) 59–70.
  */
 final readonly class CutList
 {
@@ -45,7 +45,8 @@ final readonly class CutList
      * @param list<array{float, int}> $pieces length in metres, how many
      * @param float                   $stockM metres of one coil, or of one cable
      *
-     * @throws OutOfRange when a piece is longer than the stock, a number makes no sense, or there are more than 500 pieces
+     * @throws OutOfRange when a piece is longer than the stock, a number makes no sense, or there are more than 500
+     *                    pieces
      */
     public static function of(array $pieces, float $stockM, float $allowanceM, float $kerfM): self
     {

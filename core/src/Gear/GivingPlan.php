@@ -11,8 +11,10 @@ use Zumbo\Core\Measure\Verdict;
 /**
  * Tonight's ropes: who gets which, and why; and for whom there is none, with what would help.
  *
- * A pin is the coach's word: the rope goes to whom it is pinned, however long it is, unless it failed its inspection; and to
- * nobody else.
+ * A pin is the coach's word: the rope goes to whom it is pinned, however long it is, unless it failed its inspection;
+ * and to nobody else.
+ *
+ * @phpstan-type Given array{wish: RopeWish, rope: ?SharedRope, reasons: non-empty-list<Verdict>}
  */
 final readonly class GivingPlan
 {
@@ -23,8 +25,8 @@ final readonly class GivingPlan
     private const PINNED_COST = -100.0;
 
     /**
-     * @param list<array{wish: RopeWish, rope: ?SharedRope, reasons: non-empty-list<Verdict>}> $given in the order of the wishes
-     * @param list<Length>                                                                     $toBuy cables that would serve whoever has none, the shortest first
+     * @param list<Given>  $given in the order of the wishes
+     * @param list<Length> $toBuy cables that would serve whoever has none, the shortest first
      */
     private function __construct(public array $given, public int $served, public array $toBuy)
     {

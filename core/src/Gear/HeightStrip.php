@@ -14,8 +14,8 @@ use Zumbo\Core\Stage\Stage;
 /**
  * The strip on the wall beside the rack: a guest stands against it and reads the tag of their rope in five seconds.
  *
- * For each height the rope that costs least beside the rule of height, the school for a first rope when nobody can be measured;
- * neighbouring heights with one rope make a band.
+ * For each height the rope that costs least beside the rule of height, the school for a first rope when nobody can be
+ * measured; neighbouring heights with one rope make a band.
  */
 final class HeightStrip
 {

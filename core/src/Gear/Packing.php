@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Gear;
 
 /**
- * Packs sizes into as few bins as possible, all in whole steps. Exact for what a class needs; beyond the limit of the search
- * the best that was found, with its bound.
+ * Packs sizes into as few bins as possible, all in whole steps. Exact for what a class needs; beyond the limit of the
+ * search the best that was found, with its bound.
  */
 final class Packing
 {
@@ -158,8 +158,8 @@ final class Packing
     }
 
     /**
-     * Every way to fill a bin that holds the longest size left, takes all that still fits, and wastes no more than allowed;
-     * the fullest first.
+     * Every way to fill a bin that holds the longest size left, takes all that still fits, and wastes no more than
+     * allowed; the fullest first.
      *
      * @param list<int> $sizes
      * @param list<int> $left

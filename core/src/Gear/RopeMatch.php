@@ -11,8 +11,8 @@ use Zumbo\Core\Stage\Stage;
 /**
  * What it costs to give somebody a rope, in metres of a wrong length; null: not this rope.
  *
- * Too short costs three times too long; more than 4 cm too short or 12 cm too long is refused; a cable that the stage must
- * not have is refused; the rope of last time is preferred (common practice, the numbers our assumption).
+ * Too short costs three times too long; more than 4 cm too short or 12 cm too long is refused; a cable that the stage
+ * must not have is refused; the rope of last time is preferred (common practice, the numbers our assumption).
  */
 final class RopeMatch
 {

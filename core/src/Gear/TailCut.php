@@ -9,8 +9,8 @@ use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Rope\RopeSizing;
 
 /**
- * Whether the spare tails may be cut off: not before the length is settled, for a cut rope can't be let out again (common
- * practice, no published source; the numbers our assumption).
+ * Whether the spare tails may be cut off: not before the length is settled, for a cut rope can't be let out again
+ * (common practice, no published source; the numbers our assumption).
  */
 final readonly class TailCut
 {

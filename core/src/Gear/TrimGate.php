@@ -9,8 +9,8 @@ use Zumbo\Core\Rope\TrimPath;
 use Zumbo\Core\Streak\CountedReps;
 
 /**
- * What must be shown with a length before the next step is taken off: sets in a row without a miss (common practice; how many
- * is our assumption). That the hands stay narrow only a coach can see.
+ * What must be shown with a length before the next step is taken off: sets in a row without a miss (common practice;
+ * how many is our assumption). That the hands stay narrow only a coach can see.
  */
 final readonly class TrimGate
 {

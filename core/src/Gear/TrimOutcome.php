@@ -13,8 +13,8 @@ use Zumbo\Core\Streak\CountedReps;
  * (α = 1 + reps, β = 1 + misses), compared by P(after better) = ∫ F_before dF_after.
  *
  * Told only when nine in ten sure (our assumption). What more would tell: the logarithms of two miss rates differ with
- * variance about 1/misses + 1/misses, so δ/√(1/m₁ + 1/m₂) must reach 1.28 with the rates seen, or with a change of a half
- * when they are alike; null when no number of new goes is enough because the time before is too thin.
+ * variance about 1/misses + 1/misses, so δ/√(1/m₁ + 1/m₂) must reach 1.28 with the rates seen, or with a change of a
+ * half when they are alike; null when no number of new goes is enough because the time before is too thin.
  */
 final readonly class TrimOutcome
 {

@@ -7,8 +7,8 @@ namespace Zumbo\Core\Jump;
 use Zumbo\Core\Measure\OutOfRange;
 
 /**
- * A jump in the air: t = √(8h/g) for a rise h of the centre of mass (flight-time method: Bosco, Luhtanen & Komi, Eur. J. Appl.
- * Physiol. 50 (1983) 273–282). Legs drawn up for the landing overstate h.
+ * A jump in the air: t = √(8h/g) for a rise h of the centre of mass (flight-time method: Bosco, Luhtanen & Komi, Eur.
+ * J. Appl. Physiol. 50 (1983) 273–282). Legs drawn up for the landing overstate h.
  */
 final readonly class Flight
 {

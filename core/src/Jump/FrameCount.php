@@ -8,9 +8,9 @@ use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Verdict;
 
 /**
- * A double read off a slow-motion clip: flight, height and turning rate from four frame numbers, each with what one frame more
- * or less makes of it. Readings spread evenly over ± one frame give a deviation of √(2/3) = 0.816 frame on a difference, and ± two
- * frames at worst; σ_h = g·t·σ_t/4.
+ * A double read off a slow-motion clip: flight, height and turning rate from four frame numbers, each with what one
+ * frame more or less makes of it. Readings spread evenly over ± one frame give a deviation of √(2/3) = 0.816 frame on a
+ * difference, and ± two frames at worst; σ_h = g·t·σ_t/4.
  */
 final readonly class FrameCount
 {
@@ -45,7 +45,9 @@ final readonly class FrameCount
     ) {
     }
 
-    /** @throws OutOfRange when the frames are out of order, the passes 0 to 2 frames apart, or the flight is over 1.2 s */
+    /**
+     * @throws OutOfRange when the frames are out of order, the passes 0 to 2 frames apart, or the flight is over 1.2 s
+     */
     public static function of(float $framesPerSecond, int $takeOff, int $firstPass, int $secondPass, int $landing): self
     {
         self::refuse($framesPerSecond, [$takeOff, $firstPass, $secondPass, $landing]);

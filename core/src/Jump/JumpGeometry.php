@@ -7,9 +7,10 @@ namespace Zumbo\Core\Jump;
 use Zumbo\Core\Measure\OutOfRange;
 
 /**
- * How high the feet must be for the rope to pass, and for how long: θ = asin(min(1, l_f/2d)) is half the angle over which the
- * rope is under the feet, c = D + lift + d(1 − cos θ) + margin the height it needs there. Geometry of a circle of radius d, the
- * arc's depth, under a foot of length l_f; hands that rise with the body by a share κ make it c/(1 − κ).
+ * How high the feet must be for the rope to pass, and for how long: θ = asin(min(1, l_f/2d)) is half the angle over
+ * which the rope is under the feet, c = D + lift + d(1 − cos θ) + margin the height it needs there. Geometry of a
+ * circle of radius d, the arc's depth, under a foot of length l_f; hands that rise with the body by a share κ make it
+ * c/(1 − κ).
  */
 final readonly class JumpGeometry
 {
@@ -26,7 +27,8 @@ final readonly class JumpGeometry
     /**
      * @param float $liftM how far the lowest point of the arc passes above the floor
      *
-     * @throws OutOfRange when a length is negative, the arc or the foot is not above 0, or the hands rise by a share outside 0 to 0.9
+     * @throws OutOfRange when a length is negative, the arc or the foot is not above 0, or the hands rise by a share
+     *                    outside 0 to 0.9
      */
     public static function of(
         float $footLengthM,

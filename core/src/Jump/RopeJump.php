@@ -7,8 +7,8 @@ namespace Zumbo\Core\Jump;
 use Zumbo\Core\Measure\OutOfRange;
 
 /**
- * n passes of the rope in one flight: A/ω ≤ W, A = 2π(n − 1) + 2θ, W the time the feet are high enough. The least rate is A/W,
- * the least height c + (g/8)(A/ω)², the late-spin budget W − A/ω. Derivation: docs/models/jump.md.
+ * n passes of the rope in one flight: A/ω ≤ W, A = 2π(n − 1) + 2θ, W the time the feet are high enough. The least rate
+ * is A/W, the least height c + (g/8)(A/ω)², the late-spin budget W − A/ω. Derivation: docs/models/jump.md.
  */
 final readonly class RopeJump
 {
@@ -52,8 +52,8 @@ final readonly class RopeJump
     }
 
     /**
-     * The lowest jump when the rope turns evenly, n turns a beat: rate and height depend on each other, so the height is the
-     * least for which n·60/(t + t_c) is fast enough. Found by halving; metres.
+     * The lowest jump when the rope turns evenly, n turns a beat: rate and height depend on each other, so the height
+     * is the least for which n·60/(t + t_c) is fast enough. Found by halving; metres.
      */
     public static function leastEvenHeight(
         int $passes,
@@ -98,8 +98,8 @@ final readonly class RopeJump
     }
 
     /**
-     * When the middle of the first pass may come after take-off, at a rate: from, to, and how much time lies between, which is
-     * what a late spin may cost. Negative: it can't be done.
+     * When the middle of the first pass may come after take-off, at a rate: from, to, and how much time lies between,
+     * which is what a late spin may cost. Negative: it can't be done.
      *
      * @return array{float, float, float} seconds
      *

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Jump;
 
 /**
- * One way to do it, high and slow or low and fast, with its price. Both are shown; that high jumping is a rest is not repeated
- * without what it costs.
+ * One way to do it, high and slow or low and fast, with its price. Both are shown; that high jumping is a rest is not
+ * repeated without what it costs.
  */
 final readonly class WayToJump
 {

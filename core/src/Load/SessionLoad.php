@@ -17,8 +17,8 @@ final class SessionLoad
     private const YOUNG_SHARE = 0.75;
 
     /**
-     * Contacts that are enough for one session, by stage. That beginners and the young are capped is common practice, no
-     * published source; the numbers are our assumption: five minutes of jumping at first, fifteen at the end.
+     * Contacts that are enough for one session, by stage. That beginners and the young are capped is common practice,
+     * no published source; the numbers are our assumption: five minutes of jumping at first, fifteen at the end.
      */
     private const CAP = [
         'jump' => 400,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Measure;
 
 /**
- * What people give a length of, with the lengths that are accepted for it: here and nowhere else. Forms, exchanged files,
- * the command line and the values of the core all ask here.
+ * What people give a length of, with the lengths that are accepted for it: here and nowhere else. Forms, exchanged
+ * files, the command line and the values of the core all ask here.
  *
  * A range is wide enough for whoever may come (our assumption) and narrow enough to catch a wrong unit.
  */

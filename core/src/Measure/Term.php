@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Measure;
 
 /**
- * A word of the job's vocabulary, as a verdict carries it: of which kind, and which. What people typed is text and never a
- * term, so an athlete who is called like a fault is greeted by their own name.
+ * A word of the job's vocabulary, as a verdict carries it: of which kind, and which. What people typed is text and
+ * never a term, so an athlete who is called like a fault is greeted by their own name.
  */
 final readonly class Term implements \JsonSerializable
 {

@@ -7,8 +7,8 @@ namespace Zumbo\Core\Pacing;
 use Zumbo\Core\Streak\Hazard;
 
 /**
- * One round of a workout's doubles: the best plan, its time and band, what going unbroken costs, and which set sizes are
- * nearly as good.
+ * One round of a workout's doubles: the best plan, its time and band, what going unbroken costs, and which set sizes
+ * are nearly as good.
  *
  * The optimum is flat, so a range is shown, not one number; inside it a friendly plan is chosen (20-15-15).
  */

@@ -9,8 +9,8 @@ use Zumbo\Core\Measure\OutOfRange;
 /**
  * How to break n reps into sets when misses and breaks cost time.
  *
- * A planned break costs b, a miss m (the failed rep's time inside); a missed rep does not count, and the position starts
- * again at 1. With S_j = Π(1 − q_i):
+ * A planned break costs b, a miss m (the failed rep's time inside); a missed rep does not count, and the position
+ * starts again at 1. With S_j = Π(1 − q_i):
  *
  *     V(n) = n/c + C(n),   C(0) = 0
  *     C(n) = min over s of { q₁m + Σ_{j=2..s} S_{j−1}q_j(m + C(n−j+1)) + S_s(b·[s<n] + C(n−s)) } / (1 − q₁)
@@ -129,7 +129,8 @@ final readonly class SetPlan
     /**
      * @param list<float> $hazard
      *
-     * @return array{list<float>, list<float>} S_0 to S_n, and the chance that a set fails at exactly its j-th rep (0 at 0)
+     * @return array{list<float>, list<float>} S_0 to S_n, and the chance that a set fails at exactly its j-th rep (0 at
+     *                                         0)
      */
     private static function curve(int $reps, array $hazard): array
     {

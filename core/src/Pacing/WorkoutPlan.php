@@ -7,8 +7,8 @@ namespace Zumbo\Core\Pacing;
 use Zumbo\Core\Streak\Hazard;
 
 /**
- * The doubles of a whole workout: each round with its own best plan, the time of all of them with its band, and every way
- * to scale them.
+ * The doubles of a whole workout: each round with its own best plan, the time of all of them with its band, and every
+ * way to scale them.
  */
 final readonly class WorkoutPlan
 {
@@ -55,13 +55,16 @@ final readonly class WorkoutPlan
             range(0, max(1, $rounds) - 1),
         );
         $plans = array_map(
-            static fn (Hazard $now): RoundPlan => RoundPlan::of($reps, self::DOUBLES_PER_S, $now, $missCostS, $breakCostS),
+            static fn (Hazard $now): RoundPlan => RoundPlan::of(
+                $reps,
+                self::DOUBLES_PER_S,
+                $now,
+                $missCostS,
+                $breakCostS,
+            ),
             $tired,
         );
-        $ways = array_map(
-            static fn (Hazard $now): array => self::ways($reps, $now, $missCostS, $breakCostS),
-            $tired,
-        );
+        $ways = array_map(static fn (Hazard $now): array => self::ways($reps, $now, $missCostS, $breakCostS), $tired);
         $loss = array_reduce(
             $plans,
             static fn (LossDistribution $sum, RoundPlan $plan): LossDistribution => $sum->then($plan->loss),

@@ -8,8 +8,8 @@ namespace Zumbo\Core\Rhythm;
  * Cadence, evenness and drift of the intervals between landings.
  *
  * Cadence from the median. An interval over 1.6 medians is a pause and left out of everything else. Evenness twice: the
- * coefficient of variation (n − 1), and successive differences, which a steady speed-up leaves small. Drift is the slope of the
- * cadence over time by least squares.
+ * coefficient of variation (n − 1), and successive differences, which a steady speed-up leaves small. Drift is the
+ * slope of the cadence over time by least squares.
  */
 final readonly class BeatStatistics
 {

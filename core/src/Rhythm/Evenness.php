@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Rhythm;
 
 /**
- * How even the beat is. A variation under 4 % of the interval is even, up to 8 % to watch, above uneven (our assumption).
+ * How even the beat is. A variation under 4 % of the interval is even, up to 8 % to watch, above uneven (our
+ * assumption).
  */
 enum Evenness: string
 {

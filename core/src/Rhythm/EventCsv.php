@@ -7,8 +7,8 @@ namespace Zumbo\Core\Rhythm;
 use Zumbo\Core\Measure\OutOfRange;
 
 /**
- * Event files of a rope and floor sensor: CSV (RFC 4180) with the columns time_s and channel, `turn` or `land`; a row for each
- * event, in time (docs/formats.md).
+ * Event files of a rope and floor sensor: CSV (RFC 4180) with the columns time_s and channel, `turn` or `land`; a row
+ * for each event, in time (docs/formats.md).
  */
 final class EventCsv
 {

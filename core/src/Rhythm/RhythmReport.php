@@ -7,8 +7,8 @@ namespace Zumbo\Core\Rhythm;
 use Zumbo\Core\Measure\Verdict;
 
 /**
- * What a take says: jumps and turns, the beat, misses, double bounces, streaks, where a target pattern broke, and at most one
- * thing to change.
+ * What a take says: jumps and turns, the beat, misses, double bounces, streaks, where a target pattern broke, and at
+ * most one thing to change.
  *
  * A trip is a jump without a turn beside a pause; a jump without a turn between others is a double bounce.
  */

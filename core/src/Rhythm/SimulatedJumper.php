@@ -9,8 +9,9 @@ use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Numeric\Draws;
 
 /**
- * Somebody who jumps a pattern over and over, not quite evenly and perhaps with a fault; the same seed jumps the same. Stands in
- * for a rope and floor sensor, and is the truth that recordings are made from. Invented behaviour, for tests and demonstration.
+ * Somebody who jumps a pattern over and over, not quite evenly and perhaps with a fault; the same seed jumps the same.
+ * Stands in for a rope and floor sensor, and is the truth that recordings are made from. Invented behaviour, for tests
+ * and demonstration.
  */
 final class SimulatedJumper
 {

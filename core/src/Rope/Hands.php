@@ -32,7 +32,10 @@ final readonly class Hands
         return new self($span->times(0.5), $height, $span->times(0.5), $height);
     }
 
-    /** @throws OutOfRange when a hand is closer than 5 cm or further out than 120 cm, lower than 20 cm or higher than 280 cm */
+    /**
+     * @throws OutOfRange when a hand is closer than 5 cm or further out than 120 cm, lower than 20 cm or higher than
+     *                    280 cm
+     */
     public static function at(Length $leftOut, Length $leftHeight, Length $rightOut, Length $rightHeight): self
     {
         return new self(

@@ -7,8 +7,9 @@ namespace Zumbo\Core\Rope;
 use Zumbo\Core\Measure\Length;
 
 /**
- * A turning rope in two hands that may be uneven: the troposkein about the line from tip to tip, seen from the front as it
- * passes under the feet and over the head. The tilted axis is geometry; gravity and drag stay neglected (TurningRope).
+ * A turning rope in two hands that may be uneven: the troposkein about the line from tip to tip, seen from the front as
+ * it passes under the feet and over the head. The tilted axis is geometry; gravity and drag stay neglected
+ * (TurningRope).
  */
 final readonly class HeldRope
 {

@@ -10,11 +10,12 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Verdict;
 
 /**
- * One rope for two people who jump in it together (common practice: it is longer, and there the double bounce is allowed).
+ * One rope for two people who jump in it together (common practice: it is longer, and there the double bounce is
+ * allowed).
  *
- * Face to face, the holder turns and the rope must come down in front of the partner's toes: the radius of the circle about
- * the hands is the distance to them. Side by side, each holds one handle: the arc is as deep as the higher hands, the span
- * wider by one person. Geometry with the arc of TurningRope; the distances are our assumption.
+ * Face to face, the holder turns and the rope must come down in front of the partner's toes: the radius of the circle
+ * about the hands is the distance to them. Side by side, each holds one handle: the arc is as deep as the higher hands,
+ * the span wider by one person. Geometry with the arc of TurningRope; the distances are our assumption.
  */
 final readonly class PartnerRope
 {

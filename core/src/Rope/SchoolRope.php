@@ -28,7 +28,9 @@ final readonly class SchoolRope
         public Length $uncertainty,
         /** Where the ends should reach when the rope is held up in this stance; null for the rule of height. */
         public ?LandmarkHeight $reach,
-        /** How much deeper the turning arc hangs than the floor, for hands in the usual place. Negative: it can't pass. */
+        /**
+         * How much deeper the turning arc hangs than the floor, for hands in the usual place. Negative: it can't pass.
+         */
         public Length $spareArc,
     ) {
     }

@@ -10,8 +10,8 @@ use Zumbo\Core\Measure\LengthRange;
 use Zumbo\Core\Measure\OutOfRange;
 
 /**
- * The middle of the rope seen from the side: a circle about the hands. Where it reaches the floor in front of the toes is
- * where a rope with spare arc lands; lengths ahead are counted from the ankles.
+ * The middle of the rope seen from the side: a circle about the hands. Where it reaches the floor in front of the toes
+ * is where a rope with spare arc lands; lengths ahead are counted from the ankles.
  *
  * The free arc; the real rope lags behind it and lands a little nearer (neglected, TurningRope).
  */

@@ -10,10 +10,11 @@ use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Measure\Verdict;
 
 /**
- * From today's cable to the goal in small steps, each bound to a gate (common practice, no published source: start long and
- * trim, one to three centimetres a side, never two steps in one session).
+ * From today's cable to the goal in small steps, each bound to a gate (common practice, no published source: start long
+ * and trim, one to three centimetres a side, never two steps in one session).
  *
- * Ordered by computed cable length alone: a school's name says nothing of its length until stance and reading are fixed.
+ * Ordered by computed cable length alone: a school's name says nothing of its length until stance and reading are
+ * fixed.
  */
 final readonly class TrimPath
 {

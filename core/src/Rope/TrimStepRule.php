@@ -9,8 +9,8 @@ use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Measure\Verdict;
 
 /**
- * Whether a rope may be made shorter or longer by one step now (common practice, no published source: a small step a side,
- * never two in one session, and a cut rope can't be let out).
+ * Whether a rope may be made shorter or longer by one step now (common practice, no published source: a small step a
+ * side, never two in one session, and a cut rope can't be let out).
  */
 final readonly class TrimStepRule
 {

@@ -140,8 +140,8 @@ final readonly class IntervalSet
     }
 
     /**
-     * What is counted when it is logged: seconds and misses where the stage's gate is a hold, reps and misses elsewhere.
-     * A circuit mixes jumps, so it says nothing about a gate: it is logged the other way, as work done.
+     * What is counted when it is logged: seconds and misses where the stage's gate is a hold, reps and misses
+     * elsewhere. A circuit mixes jumps, so it says nothing about a gate: it is logged the other way, as work done.
      */
     public function measuredBy(Stage $stage): CountKind
     {

@@ -11,8 +11,8 @@ use Zumbo\Core\Streak\Hazard;
 /**
  * What a ladder will ask of an athlete: chance of each rung unbroken, tries, time, jumps.
  *
- * Rung chance P = Π(1 − q), tries 1/P, time of a rung t_r + Σ S_{j−1}q_j(t_{j−1} + m)/P, breaks between rungs. q goes by
- * the position in the rung and the kind of jump there. Derivation: docs/models/ladders.md.
+ * Rung chance P = Π(1 − q), tries 1/P, time of a rung t_r + Σ S_{j−1}q_j(t_{j−1} + m)/P, breaks between rungs. q goes
+ * by the position in the rung and the kind of jump there. Derivation: docs/models/ladders.md.
  */
 final readonly class LadderOutlook
 {

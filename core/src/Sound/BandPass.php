@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Sound;
 
 /**
- * A second-order band-pass, unit gain in the middle (bilinear transform of the analogue resonator; R. Bristow-Johnson, Cookbook
- * formulae for audio EQ biquad filter coefficients).
+ * A second-order band-pass, unit gain in the middle (bilinear transform of the analogue resonator; R. Bristow-Johnson,
+ * Cookbook formulae for audio EQ biquad filter coefficients).
  */
 final class BandPass
 {

@@ -12,7 +12,10 @@ use Zumbo\Core\Rhythm\Take;
  */
 final readonly class HeardTake
 {
-    /** The jumper must stand so far above the rest; found on takes of the synthesiser at -5 to 20 dB and on mixes of two. */
+    /**
+     * The jumper must stand so far above the rest; found on takes of the synthesiser at -5 to 20 dB and on mixes of
+     * two.
+     */
     private const LEAST_MARGIN = 1.2;
     /** Of the turns, so many may be neither loud enough to be the rope nor soft enough to be something else. */
     private const MOST_DOUBT = 0.3;

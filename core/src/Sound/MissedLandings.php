@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Zumbo\Core\Sound;
 
 /**
- * Finds the landings too soft to stand out: two feet a few milliseconds apart can cancel each other's thud. Where the beat leaves
- * a gap and the rope went round on both sides of something faint that falls on the beat, that was a landing.
+ * Finds the landings too soft to stand out: two feet a few milliseconds apart can cancel each other's thud. Where the
+ * beat leaves a gap and the rope went round on both sides of something faint that falls on the beat, that was a
+ * landing.
  */
 final class MissedLandings
 {

@@ -19,7 +19,8 @@ final readonly class OnsetChoice
 
     /**
      * @param list<Onset> $chosen
-     * @param float       $margin how far the weaker of the chosen stand above the stronger of the others; from 0, 1 is no difference
+     * @param float       $margin how far the weaker of the chosen stand above the stronger of the others; from 0, 1 is
+     *                            no difference
      * @param float       $doubt  how many lie about the limit, to either side, beside those chosen
      */
     private function __construct(public array $chosen, public float $margin, public float $doubt)

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Zumbo\Core\Sound;
 
 /**
- * Finds where a band becomes louder: the rise of its loudness, above what the band does anyway within a second around, at most one
- * in so much time (adaptive threshold on an onset strength: Bello et al., IEEE Trans. Speech Audio Process. 13 (2005) 1035–1047).
- * Keeps three seconds, however long the recording.
+ * Finds where a band becomes louder: the rise of its loudness, above what the band does anyway within a second around,
+ * at most one in so much time (adaptive threshold on an onset strength: Bello et al., IEEE Trans. Speech Audio Process.
+ * 13 (2005) 1035–1047). Keeps three seconds, however long the recording.
  */
 final class OnsetPicker
 {

@@ -8,8 +8,8 @@ use Zumbo\Core\Numeric\Draws;
 use Zumbo\Core\Rhythm\Take;
 
 /**
- * A recording made from a known take: knocks, ticks, echoes, and a hall's noise. Invented sound, for tests and demonstration; the
- * same seed makes the same file.
+ * A recording made from a known take: knocks, ticks, echoes, and a hall's noise. Invented sound, for tests and
+ * demonstration; the same seed makes the same file.
  */
 final readonly class SyntheticTake
 {

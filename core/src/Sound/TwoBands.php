@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Zumbo\Core\Sound;
 
 /**
- * How loud the two bands are, every 5 ms: the rope's tick above (about 3 to 6 kHz), the thud of the feet below (45 to 140 Hz).
+ * How loud the two bands are, every 5 ms: the rope's tick above (about 3 to 6 kHz), the thud of the feet below (45 to
+ * 140 Hz).
  *
- * Channels are summed and the rate brought to about 22 kHz by sums of neighbours. A second difference over a quarter of the
- * upper band's wave is the cheap filter for the tick; the thud is filtered at about 2 kHz.
+ * Channels are summed and the rate brought to about 22 kHz by sums of neighbours. A second difference over a quarter of
+ * the upper band's wave is the cheap filter for the tick; the thud is filtered at about 2 kHz.
  */
 final class TwoBands
 {

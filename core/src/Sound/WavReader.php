@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Sound;
 
 /**
- * Reads a WAV file as it comes, in constant memory (RIFF: Multimedia Programming Interface and Data Specifications 1.0, IBM and
- * Microsoft, 1991; the extensible format as its later revision).
+ * Reads a WAV file as it comes, in constant memory (RIFF: Multimedia Programming Interface and Data Specifications 1.0,
+ * IBM and Microsoft, 1991; the extensible format as its later revision).
  */
 final class WavReader
 {
@@ -44,7 +44,9 @@ final class WavReader
         for ($i = 0; $i < self::MOST_CHUNKS; ++$i) {
             [$name, $size] = self::chunkHead($stream);
             if ('data' === $name) {
-                return null === $format ? throw WavError::notWav('the sound comes before its format') : new self($stream, ...$format, dataBytes: $size);
+                return null === $format
+                    ? throw WavError::notWav('the sound comes before its format')
+                    : new self($stream, ...$format, dataBytes: $size);
             }
             if ('fmt ' === $name) {
                 $format = self::format($stream, $size);

@@ -31,7 +31,9 @@ enum Stage: string
         return $this->number() < $other->number();
     }
 
-    /** Which third of the path it belongs to: what rope and cable an athlete needs changes with it, not with each stage. */
+    /**
+     * Which third of the path it belongs to: what rope and cable an athlete needs changes with it, not with each stage.
+     */
     public function phase(): Phase
     {
         return match (true) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Streak;
 
 /**
- * Somebody invented, whose chance of a miss is known: goes are drawn from it rep by rep. For the demo, and for tests that
- * ask whether the tool finds what was hidden.
+ * Somebody invented, whose chance of a miss is known: goes are drawn from it rep by rep. For the demo, and for tests
+ * that ask whether the tool finds what was hidden.
  */
 final readonly class SimulatedAthlete
 {

@@ -57,7 +57,8 @@ final class GivingPlanTest extends TestCase
         self::assertSame(
             [
                 'A: R2, 250 cm: 6 cm longer than 244 cm; it costs some effort.',
-                'B: R1, 244 cm: 34 cm longer than 210 cm; it costs some effort. Pinned by the coach; by length and cable it would not be given.',
+                'B: R1, 244 cm: 34 cm longer than 210 cm; it costs some effort. '
+                .'Pinned by the coach; by length and cable it would not be given.',
             ],
             self::said($wishes, [self::rope('R1', 244), self::rope('R2', 250)]),
         );

@@ -62,14 +62,23 @@ final class MessageCatalogueTest extends TestCase
     public function testWhatPeopleTypedIsNeverTakenForVocabulary(): void
     {
         self::assertSame('tired needs a look', self::say(Verdict::of('class.needs_look', ['athlete' => 'tired'])));
-        self::assertSame('anne-lise needs a look', self::say(Verdict::of('class.needs_look', ['athlete' => 'anne-lise'])));
+        self::assertSame(
+            'anne-lise needs a look',
+            self::say(Verdict::of('class.needs_look', ['athlete' => 'anne-lise'])),
+        );
         self::assertSame(
             'hip, 2 m, is nearer, but serves heart.',
-            str_replace('200 cm', '2 m', self::say(Verdict::of('gear.nearer_serves', [
-                'tag' => 'hip',
-                'rope_m' => 2.0,
-                'holder' => 'heart',
-            ]))),
+            str_replace(
+                '200 cm',
+                '2 m',
+                self::say(
+                    Verdict::of('gear.nearer_serves', [
+                        'tag' => 'hip',
+                        'rope_m' => 2.0,
+                        'holder' => 'heart',
+                    ]),
+                ),
+            ),
         );
     }
 
@@ -132,7 +141,10 @@ final class MessageCatalogueTest extends TestCase
 
     public function testAMessagesValuesAreReadOutOfItsPattern(): void
     {
-        self::assertSame(['a', 'n', 'b'], MessagePattern::arguments('{a} and {n, plural, one {one {b}} other {# of {b}}}'));
+        self::assertSame(
+            ['a', 'n', 'b'],
+            MessagePattern::arguments('{a} and {n, plural, one {one {b}} other {# of {b}}}'),
+        );
         self::assertSame(['too'], MessagePattern::arguments('{too, select, long {long} other {short}}'));
         self::assertSame([], MessagePattern::arguments('nothing'));
     }
@@ -141,10 +153,23 @@ final class MessageCatalogueTest extends TestCase
     public function testEveryWordOfTheVocabularyHasALabel(): void
     {
         $enums = [
-            Stage::class, Phase::class, Experience::class, Caution::class, School::class, Stance::class, Reading::class,
-            Landmark::class, Fit::class, CableFamily::class, Sign::class, Place::class,
+            Stage::class,
+            Phase::class,
+            Experience::class,
+            Caution::class,
+            School::class,
+            Stance::class,
+            Reading::class,
+            Landmark::class,
+            Fit::class,
+            CableFamily::class,
+            Sign::class,
+            Place::class,
         ];
-        $terms = array_map(Term::of(...), array_merge(...array_map(static fn (string $enum): array => $enum::cases(), $enums)));
+        $terms = array_map(
+            Term::of(...),
+            array_merge(...array_map(static fn (string $enum): array => $enum::cases(), $enums)),
+        );
         foreach (InspectionPoint::cases() as $point) {
             $terms[] = Term::of($point)->as('failed-point');
         }
@@ -166,11 +191,15 @@ final class MessageCatalogueTest extends TestCase
     /** Every code that the sources mention can be worded, and every message belongs to a code they mention. */
     public function testTheCatalogueAndTheSourcesKnowTheSameCodes(): void
     {
-        $heads = array_unique(array_map(static fn (string $code): string => explode('.', $code)[0], array_keys(Sentences::all())));
+        $heads = array_unique(
+            array_map(static fn (string $code): string => explode('.', $code)[0], array_keys(Sentences::all())),
+        );
         $used = [];
         foreach (['core/src', 'src'] as $folder) {
             $root = \dirname(__DIR__, 3).'/'.$folder;
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (
+                new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file
+            ) {
                 if (!str_contains((string) $file, '/Messages/')) {
                     preg_match_all(
                         "/'((?:".implode('|', $heads).")\\.[a-z_]*[a-z])'/",

@@ -31,7 +31,10 @@ final class HeldRopeTest extends TestCase
         self::assertEqualsWithDelta(0.96 + $rope->depth->metres(), $held->over(5)[2]['y_m'], 1e-12);
     }
 
-    /** Geometry by hand: for hands one above the other the axis stands upright, and the rope reaches as low as the lower hand. */
+    /**
+     * Geometry by hand: for hands one above the other the axis stands upright, and the rope reaches as low as the lower
+     * hand.
+     */
     public function testTheAxisTiltsAboutItsMiddle(): void
     {
         $hands = Hands::at(Length::ofMetres(0.4), Length::ofMetres(0.9), Length::ofMetres(0.5), Length::ofMetres(1.2));

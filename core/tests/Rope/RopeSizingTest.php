@@ -112,7 +112,10 @@ final class RopeSizingTest extends TestCase
         self::assertEqualsWithDelta(0.3, $rope->overall->minus($rope->cable)->metres(), 1e-12);
     }
 
-    /** Independent of any school: each metre of stature asks for 1.02 m of bare rope, and only the rule of height grows like that. */
+    /**
+     * Independent of any school: each metre of stature asks for 1.02 m of bare rope, and only the rule of height grows
+     * like that.
+     */
     public function testTheRuleOfHeightLeavesTheSameSpareArcToTallAndShort(): void
     {
         $spares = array_map(

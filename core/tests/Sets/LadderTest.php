@@ -99,7 +99,10 @@ final class LadderTest extends TestCase
         yield 'three singles, rising doubles to 6' => [LadderFamily::FixedSingles, 6, 3, 39];
     }
 
-    /** Seeded, so it can't fail by chance: simulated ladders take the expected time and tries within three standard errors. */
+    /**
+     * Seeded, so it can't fail by chance: simulated ladders take the expected time and tries within three standard
+     * errors.
+     */
     #[DataProvider('simulated')]
     public function testSimulatedLaddersTakeTheExpectedTimeAndTries(
         LadderFamily $family,

@@ -12,8 +12,8 @@ use Zumbo\Core\Sound\WavReader;
 use Zumbo\Core\Sound\WavWriter;
 
 /**
- * The WAV format. The files were written by a general-purpose sound tool (SoX 14.4.2, `synth 0.02 sine 440 gain -6`), so that
- * what is read is not only what this code wrote.
+ * The WAV format. The files were written by a general-purpose sound tool (SoX 14.4.2, `synth 0.02 sine 440 gain -6`),
+ * so that what is read is not only what this code wrote.
  */
 final class WavReaderTest extends TestCase
 {

@@ -14,11 +14,23 @@ use Zumbo\Core\Streak\Posterior;
 use Zumbo\Core\Streak\Prior;
 use Zumbo\Core\Tests\Reference;
 
+/**
+ * @phpstan-type BetaInput array{data: list<array{int, bool}>, a0: float, b0: float}
+ * @phpstan-type BetaOutput array{
+ *     alpha: float,
+ *     beta: float,
+ *     mean: float,
+ *     ci95: list<float>,
+ *     p_next: array<int, float>,
+ *     ci95_streak: array<int, list<float>>,
+ *     feller_posterior: array<int, float|string>,
+ * }
+ */
 final class PosteriorTest extends TestCase
 {
     /**
-     * @param array{data: list<array{int, bool}>, a0: float, b0: float}                                                                                                                     $in
-     * @param array{alpha: float, beta: float, mean: float, ci95: list<float>, p_next: array<int, float>, ci95_streak: array<int, list<float>>, feller_posterior: array<int, float|string>} $out
+     * @param BetaInput  $in
+     * @param BetaOutput $out
      */
     #[DataProvider('betaCases')]
     public function testAgreesWithTheReference(array $in, array $out): void

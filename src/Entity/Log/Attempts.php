@@ -90,7 +90,8 @@ final readonly class Attempts
     }
 
     /**
-     * @return list<CountedReps> the same about what the athlete's stage counts: doubles from Link on, before that whatever was
+     * @return list<CountedReps> the same about what the athlete's stage counts: doubles from Link on, before that
+     *                           whatever was
      *                           jumped in a row at that stage
      */
     public function countedStreaks(Athlete $athlete, \DateTimeImmutable $now): array
@@ -105,7 +106,8 @@ final readonly class Attempts
     }
 
     /**
-     * @return list<array{string, AttemptKind, int, int}> drill, kind, reps and misses of what an athlete did on a local day
+     * @return list<array{string, AttemptKind, int, int}> drill, kind, reps and misses of what an athlete did on a local
+     *                                                    day
      */
     public function doneOn(Uuid $athlete, \DateTimeImmutable $localDay): array
     {

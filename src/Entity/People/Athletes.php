@@ -73,7 +73,8 @@ final readonly class Athletes
             );
         }
         $this->database->execute(
-            'DELETE s FROM practice_set s JOIN practice p ON p.gym_id = s.gym_id AND p.id = s.practice_id WHERE s.gym_id = :gym AND p.athlete_id = :athlete',
+            'DELETE s FROM practice_set s JOIN practice p ON p.gym_id = s.gym_id AND p.id = s.practice_id
+             WHERE s.gym_id = :gym AND p.athlete_id = :athlete',
             ['athlete' => $id],
             ['athlete' => UuidType::NAME],
         );

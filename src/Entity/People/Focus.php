@@ -14,8 +14,8 @@ use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 
 /**
- * The one fault an athlete works on, as a coach found it, with the signs that led there. The newest that was not removed
- * holds: one focus at a time.
+ * The one fault an athlete works on, as a coach found it, with the signs that led there. The newest that was not
+ * removed holds: one focus at a time.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'focus')]

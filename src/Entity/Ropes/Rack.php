@@ -68,7 +68,8 @@ final readonly class Rack
     }
 
     /**
-     * @return array<string, string> id of the shared rope by athlete id: the last one before the day, within half a year
+     * @return array<string, string> id of the shared rope by athlete id: the last one before the day, within half a
+     *                               year
      */
     public function lastBefore(\DateTimeImmutable $localDay): array
     {
@@ -103,7 +104,8 @@ final readonly class Rack
         ]);
         foreach ($ropeOf as $athlete => $rope) {
             $this->database->execute(
-                'INSERT INTO given_rope (gym_id, id, athlete_id, rack_rope_id, local_day) VALUES (:gym, :id, :athlete, :rope, :day)',
+                'INSERT INTO given_rope (gym_id, id, athlete_id, rack_rope_id, local_day) VALUES (:gym, :id,
+                 :athlete, :rope, :day)',
                 [
                     'id' => Uuid::v7(),
                     'athlete' => Uuid::fromString($athlete),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\App\Exchange\Format;
 
 /**
- * Keeps a spreadsheet from taking a cell for a formula: an apostrophe before = + - @, tab or carriage return. A cell that
- * by itself is an apostrophe before one of these gets another one, so that reading gives back what was written.
+ * Keeps a spreadsheet from taking a cell for a formula: an apostrophe before = + - @, tab or carriage return. A cell
+ * that by itself is an apostrophe before one of these gets another one, so that reading gives back what was written.
  */
 final class FormulaCells
 {

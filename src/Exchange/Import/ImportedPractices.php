@@ -11,7 +11,8 @@ use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymDatabase;
 
 /**
- * Finds the set of a drill in an athlete's practice of a day, and makes what is missing; for thousands of entries at once.
+ * Finds the set of a drill in an athlete's practice of a day, and makes what is missing; for thousands of entries at
+ * once.
  */
 final class ImportedPractices
 {
@@ -34,14 +35,16 @@ final class ImportedPractices
         $this->practices = $this->sets = [];
         foreach (
             $this->database->rows(
-                'SELECT LOWER(HEX(id)) AS id, LOWER(HEX(athlete_id)) AS athlete, local_day AS day FROM practice WHERE gym_id = :gym',
+                'SELECT LOWER(HEX(id)) AS id, LOWER(HEX(athlete_id)) AS athlete, local_day AS day
+                 FROM practice WHERE gym_id = :gym',
             ) as $row
         ) {
             $this->practices[self::key($row['athlete'], $row['day'])] = self::key($row['id']);
         }
         foreach (
             $this->database->rows(
-                'SELECT LOWER(HEX(id)) AS id, LOWER(HEX(practice_id)) AS practice, drill FROM practice_set WHERE gym_id = :gym',
+                'SELECT LOWER(HEX(id)) AS id, LOWER(HEX(practice_id)) AS practice, drill FROM practice_set
+                 WHERE gym_id = :gym',
             ) as $row
         ) {
             $this->sets[self::key($row['practice'], $row['drill'])] = self::key($row['id']);
@@ -54,12 +57,14 @@ final class ImportedPractices
         $day = LocalDay::of($at, $this->timeZone)->format('Y-m-d');
         $athlete = str_replace('-', '', $athleteId);
         $practice = $this->practices[self::key($athlete, $day)] ??= $this->made(
-            'INSERT INTO practice (gym_id, id, athlete_id, local_day, started_at) VALUES (:gym, :id, :athlete, :day, :at)',
+            'INSERT INTO practice (gym_id, id, athlete_id, local_day, started_at) VALUES (:gym, :id, :athlete, :day,
+             :at)',
             ['athlete' => Uuid::fromString($athleteId), 'day' => $day, 'at' => $at->format('Y-m-d H:i:s')],
             ['athlete' => UuidType::NAME],
         );
         $set = $this->sets[self::key($practice, $drill)] ??= $this->made(
-            'INSERT INTO practice_set (gym_id, id, practice_id, drill, stage) VALUES (:gym, :id, :practice, :drill, :stage)',
+            'INSERT INTO practice_set (gym_id, id, practice_id, drill, stage) VALUES (:gym, :id, :practice, :drill,
+             :stage)',
             ['practice' => Uuid::fromBinary((string) hex2bin($practice)), 'drill' => $drill, 'stage' => $stage],
             ['practice' => UuidType::NAME],
         );

@@ -66,7 +66,8 @@ final readonly class RunImport implements JobHandler
             $progress,
             &$outcome,
         ): void {
-            // Somebody may have changed the gym since the file was shown, so it is compared anew, where nobody can interfere.
+            // Somebody may have changed the gym since the file was shown, so it is compared anew, where nobody can
+            // interfere.
             $plan = $this->plan->of($rows, Progress::unseen());
             if ($plan->mayGoOn()) {
                 $this->write->of($plan, $progress);

@@ -11,8 +11,8 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\OutOfRange;
 
 /**
- * What must hold between the measures of a row: a taped height belongs to a body of that stature, a weighed piece is that of
- * a cable.
+ * What must hold between the measures of a row: a taped height belongs to a body of that stature, a weighed piece is
+ * that of a cable.
  */
 final class MeasureRules
 {

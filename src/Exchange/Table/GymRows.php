@@ -59,7 +59,8 @@ final readonly class GymRows
                 : ' JOIN athlete w ON w.gym_id = t.gym_id AND w.id = t.athlete_id';
         $gone = '' === $orphans ? $removed : "($removed OR w.removed_at IS NOT NULL)";
         $rows = $this->database->rows(
-            "SELECT $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans WHERE t.gym_id = :gym$where ORDER BY t.id",
+            "SELECT $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans
+             WHERE t.gym_id = :gym$where ORDER BY t.id",
             null === $athlete ? [] : ['athlete' => $athlete],
             null === $athlete ? [] : ['athlete' => UuidType::NAME],
         );

@@ -33,7 +33,16 @@ final class Tables
      */
     public static function all(): array
     {
-        $tables = [self::athletes(), self::statures(), self::cables(), self::ropes(), self::rack(), self::givenRopes(), self::attempts(), self::focuses()];
+        $tables = [
+            self::athletes(),
+            self::statures(),
+            self::cables(),
+            self::ropes(),
+            self::rack(),
+            self::givenRopes(),
+            self::attempts(),
+            self::focuses(),
+        ];
 
         return array_combine(array_map(static fn (Table $table): string => $table->name, $tables), $tables);
     }
@@ -58,76 +67,115 @@ final class Tables
 
     private static function athletes(): Table
     {
-        return new Table('athletes', 'athlete', [
-            Column::id(),
-            Column::text('name', 1, 80, 'as the coach calls them'),
-            Column::length('stature_m', Quantity::Stature, 'height in metres'),
-            Column::choice('dominant_hand', self::cases(DominantHand::class), 'the stronger hand'),
-            Column::choice('experience', self::cases(Experience::class), 'what they came with'),
-            Column::choice('stage', self::cases(Stage::class), 'where on the path they are'),
-            Column::whole('birth_year', BirthYear::LEAST, BirthYear::MOST, 'never the day')->optional(),
-            Column::flag('guardian_consent', 'a guardian has agreed to what is kept of a minor'),
-            Column::choices('cautions', self::cases(Caution::class), 'what matters before jumping'),
-            Column::text('caution_note', 0, 500, 'for coaches only'),
-            Column::instant('added_at', 'when they were written down first'),
-            Column::choice('trim_school', self::cases(TrimSchool::class), 'how they come to their length; nothing: as the gym does it')->optional(),
-            Column::length('taped_shoulder_m', Quantity::Landmark, 'height taped, in metres; nothing: estimated')->optional(),
-            Column::length('taped_armpit_m', Quantity::Landmark, 'the same')->optional(),
-            Column::length('taped_chest_m', Quantity::Landmark, 'the same')->optional(),
-            Column::length('taped_breastbone_m', Quantity::Landmark, 'the same')->optional(),
-        ], ['added_at' => 'created_at']);
+        return new Table(
+            'athletes',
+            'athlete',
+            [
+                Column::id(),
+                Column::text('name', 1, 80, 'as the coach calls them'),
+                Column::length('stature_m', Quantity::Stature, 'height in metres'),
+                Column::choice('dominant_hand', self::cases(DominantHand::class), 'the stronger hand'),
+                Column::choice('experience', self::cases(Experience::class), 'what they came with'),
+                Column::choice('stage', self::cases(Stage::class), 'where on the path they are'),
+                Column::whole('birth_year', BirthYear::LEAST, BirthYear::MOST, 'never the day')->optional(),
+                Column::flag('guardian_consent', 'a guardian has agreed to what is kept of a minor'),
+                Column::choices('cautions', self::cases(Caution::class), 'what matters before jumping'),
+                Column::text('caution_note', 0, 500, 'for coaches only'),
+                Column::instant('added_at', 'when they were written down first'),
+                Column::choice(
+                    'trim_school',
+                    self::cases(TrimSchool::class),
+                    'how they come to their length; nothing: as the gym does it',
+                )->optional(),
+                Column::length(
+                    'taped_shoulder_m',
+                    Quantity::Landmark,
+                    'height taped, in metres; nothing: estimated',
+                )->optional(),
+                Column::length('taped_armpit_m', Quantity::Landmark, 'the same')->optional(),
+                Column::length('taped_chest_m', Quantity::Landmark, 'the same')->optional(),
+                Column::length('taped_breastbone_m', Quantity::Landmark, 'the same')->optional(),
+            ],
+            ['added_at' => 'created_at'],
+        );
     }
 
     private static function statures(): Table
     {
-        return new Table('statures', 'stature', [
-            Column::id(),
-            Column::athlete(),
-            Column::day('read_on', 'local day of the reading'),
-            Column::length('stature_m', Quantity::Stature, 'height in metres'),
-        ], unique: [['athlete_id', 'read_on']], kept: false);
+        return new Table(
+            'statures',
+            'stature',
+            [
+                Column::id(),
+                Column::athlete(),
+                Column::day('read_on', 'local day of the reading'),
+                Column::length('stature_m', Quantity::Stature, 'height in metres'),
+            ],
+            unique: [['athlete_id', 'read_on']],
+            kept: false,
+        );
     }
 
     private static function ropes(): Table
     {
-        return new Table('ropes', 'rope', [
-            Column::id(),
-            Column::athlete(),
-            Column::length('cable_length_m', Quantity::Cable, 'between the handles, in metres'),
-            Column::length('handle_length_m', Quantity::Handle, 'of one handle, in metres'),
-            Column::choice('family', self::cases(CableFamily::class), 'family of the cable'),
-            Column::choice('school', self::cases(School::class), 'school it was sized by'),
-            Column::choice('stance', self::cases(Stance::class), 'stance it was sized in'),
-            Column::length('computed_cable_m', Quantity::Cable, 'what was computed, in metres'),
-            Column::text('override_reason', 0, 200, 'why another length was kept'),
-            Column::instant('kept_at', 'since when it is used'),
-            Column::reference('cable_id', 'cables', 'one of the gym\'s own cables; nothing: one of the family')->optional(),
-            Column::day('tails_cut_on', 'since then it can\'t be let out')->optional(),
-            ...self::inspection(),
-        ], ['kept_at' => 'created_at']);
+        return new Table(
+            'ropes',
+            'rope',
+            [
+                Column::id(),
+                Column::athlete(),
+                Column::length('cable_length_m', Quantity::Cable, 'between the handles, in metres'),
+                Column::length('handle_length_m', Quantity::Handle, 'of one handle, in metres'),
+                Column::choice('family', self::cases(CableFamily::class), 'family of the cable'),
+                Column::choice('school', self::cases(School::class), 'school it was sized by'),
+                Column::choice('stance', self::cases(Stance::class), 'stance it was sized in'),
+                Column::length('computed_cable_m', Quantity::Cable, 'what was computed, in metres'),
+                Column::text('override_reason', 0, 200, 'why another length was kept'),
+                Column::instant('kept_at', 'since when it is used'),
+                Column::reference(
+                    'cable_id',
+                    'cables',
+                    'one of the gym\'s own cables; nothing: one of the family',
+                )->optional(),
+                Column::day('tails_cut_on', 'since then it can\'t be let out')->optional(),
+                ...self::inspection(),
+            ],
+            ['kept_at' => 'created_at'],
+        );
     }
 
     private static function rack(): Table
     {
-        return new Table('rack', 'rack_rope', [
-            Column::id(),
-            Column::text('tag', 1, 8, 'as written on the handle'),
-            Column::length('cable_length_m', Quantity::Cable, 'between the handles, in metres'),
-            Column::length('handle_length_m', Quantity::Handle, 'of one handle, in metres'),
-            Column::choice('family', self::cases(CableFamily::class), 'family of the cable'),
-            Column::flag('kept_back', 'not given out, except by a pin')->orElse(false),
-            ...self::inspection(),
-        ], unique: [['tag']]);
+        return new Table(
+            'rack',
+            'rack_rope',
+            [
+                Column::id(),
+                Column::text('tag', 1, 8, 'as written on the handle'),
+                Column::length('cable_length_m', Quantity::Cable, 'between the handles, in metres'),
+                Column::length('handle_length_m', Quantity::Handle, 'of one handle, in metres'),
+                Column::choice('family', self::cases(CableFamily::class), 'family of the cable'),
+                Column::flag('kept_back', 'not given out, except by a pin')->orElse(false),
+                ...self::inspection(),
+            ],
+            unique: [['tag']],
+        );
     }
 
     private static function givenRopes(): Table
     {
-        return new Table('given_ropes', 'given_rope', [
-            Column::id(),
-            Column::athlete(),
-            Column::reference('rack_rope_id', 'rack', 'the shared rope they had'),
-            Column::day('local_day', 'on which day'),
-        ], unique: [['athlete_id', 'local_day'], ['rack_rope_id', 'local_day']], kept: false);
+        return new Table(
+            'given_ropes',
+            'given_rope',
+            [
+                Column::id(),
+                Column::athlete(),
+                Column::reference('rack_rope_id', 'rack', 'the shared rope they had'),
+                Column::day('local_day', 'on which day'),
+            ],
+            unique: [['athlete_id', 'local_day'], ['rack_rope_id', 'local_day']],
+            kept: false,
+        );
     }
 
     private static function cables(): Table
@@ -135,7 +183,12 @@ final class Tables
         return new Table('cables', 'cable', [
             Column::id(),
             Column::text('name', 1, 60, 'as the coach calls it'),
-            Column::number('diameter_m', WeighedPiece::LEAST_DIAMETER_MM / 1000, WeighedPiece::MOST_DIAMETER_MM / 1000, 'outside, in metres'),
+            Column::number(
+                'diameter_m',
+                WeighedPiece::LEAST_DIAMETER_MM / 1000,
+                WeighedPiece::MOST_DIAMETER_MM / 1000,
+                'outside, in metres',
+            ),
             Column::length('piece_m', Quantity::WeighedPiece, 'length of the weighed piece, in metres'),
             Column::number('piece_g', WeighedPiece::LEAST_GRAMS, WeighedPiece::MOST_GRAMS, 'what it weighs, in grams'),
         ]);
@@ -148,24 +201,42 @@ final class Tables
     {
         return [
             Column::day('inspected_on', 'when somebody last looked it over')->optional(),
-            Column::choices('failed', self::cases(InspectionPoint::class), 'what was found then; with anything here it is given to nobody')->orElse([]),
+            Column::choices(
+                'failed',
+                self::cases(InspectionPoint::class),
+                'what was found then; with anything here it is given to nobody',
+            )->orElse([]),
         ];
     }
 
     private static function attempts(): Table
     {
-        return new Table('attempts', 'attempt', [
-            Column::id(),
-            Column::athlete(),
-            Column::choice('drill', WorkCode::all(), 'drill, ladder or intervals'),
-            Column::choice('stage', self::cases(Stage::class), 'the stage the athlete had then'),
-            Column::choice('kind', self::cases(AttemptKind::class), 'one go, tries, a hold, or the sum of a set'),
-            Column::whole('reps', 0, CountedReps::MOST_IN_ENTRY, 'reps, clean tries, or seconds held'),
-            Column::whole('misses', 0, CountedReps::MOST_IN_ENTRY, 'misses, or tries that were not clean; 0 for one go'),
-            Column::choice('ended', self::cases(AttemptEnd::class), 'how one go ended; nothing for the other kinds')->optional(),
-            Column::flag('clean', 'by quality'),
-            Column::instant('logged_at', 'when it was logged'),
-        ], inPractice: true);
+        return new Table(
+            'attempts',
+            'attempt',
+            [
+                Column::id(),
+                Column::athlete(),
+                Column::choice('drill', WorkCode::all(), 'drill, ladder or intervals'),
+                Column::choice('stage', self::cases(Stage::class), 'the stage the athlete had then'),
+                Column::choice('kind', self::cases(AttemptKind::class), 'one go, tries, a hold, or the sum of a set'),
+                Column::whole('reps', 0, CountedReps::MOST_IN_ENTRY, 'reps, clean tries, or seconds held'),
+                Column::whole(
+                    'misses',
+                    0,
+                    CountedReps::MOST_IN_ENTRY,
+                    'misses, or tries that were not clean; 0 for one go',
+                ),
+                Column::choice(
+                    'ended',
+                    self::cases(AttemptEnd::class),
+                    'how one go ended; nothing for the other kinds',
+                )->optional(),
+                Column::flag('clean', 'by quality'),
+                Column::instant('logged_at', 'when it was logged'),
+            ],
+            inPractice: true,
+        );
     }
 
     private static function focuses(): Table

@@ -13,8 +13,8 @@ use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 
 /**
- * The table of jobs. It has a connection of its own, so that progress is seen while the work's transaction is open. Only
- * `take()` and `takeHopeless()` look across gyms: the worker serves all of them.
+ * The table of jobs. It has a connection of its own, so that progress is seen while the work's transaction is open.
+ * Only `take()` and `takeHopeless()` look across gyms: the worker serves all of them.
  */
 final readonly class JobQueue
 {
@@ -27,8 +27,7 @@ final readonly class JobQueue
     private const COLUMNS = 'gym_id, id, kind, state, asked_by, request, done, total, result, fault, cancelled, version';
 
     public function __construct(
-        #[Autowire(service: 'doctrine.dbal.jobs_connection')]
-        private Connection $connection,
+        #[Autowire(service: 'doctrine.dbal.jobs_connection')] private Connection $connection,
         private GymDatabase $database,
         private GymScope $scope,
         private ClockInterface $clock,
@@ -43,8 +42,14 @@ final readonly class JobQueue
      * @param string $file    what was sent, if anything; thrown away when the job is over
      * @param bool   $live    happens in real time: it has a worker of its own
      */
-    public function add(Uuid $id, string $kind, Uuid $askedBy, object $request, string $file = '', bool $live = false): void
-    {
+    public function add(
+        Uuid $id,
+        string $kind,
+        Uuid $askedBy,
+        object $request,
+        string $file = '',
+        bool $live = false,
+    ): void {
         $this->database->execute(
             'INSERT INTO job (gym_id, id, kind, state, asked_by, request, file, live, created_at)
              VALUES (:gym, :id, :kind, :state, :by, :request, :file, :live, :now)',
@@ -84,19 +89,31 @@ final readonly class JobQueue
     /** @return bool false when the job has moved on meanwhile */
     public function move(Job $job, JobState $to): bool
     {
-        return 1 === $this->update($job, 'state = :to, version = version + 1, done = 0, total = 0', [
-            'to' => $to->value,
-            'from' => $job->state->value,
-        ], 'state = :from');
+        return 1 ===
+            $this->update(
+                $job,
+                'state = :to, version = version + 1, done = 0, total = 0',
+                [
+                    'to' => $to->value,
+                    'from' => $job->state->value,
+                ],
+                'state = :from',
+            );
     }
 
     /** @return bool false when the job has moved on meanwhile: somebody works on it */
     public function cancel(Job $job): bool
     {
-        return 1 === $this->update($job, 'state = :to, version = version + 1, file = \'\'', [
-            'to' => JobState::Cancelled->value,
-            'from' => $job->state->value,
-        ], 'state = :from');
+        return 1 ===
+            $this->update(
+                $job,
+                'state = :to, version = version + 1, file = \'\'',
+                [
+                    'to' => JobState::Cancelled->value,
+                    'from' => $job->state->value,
+                ],
+                'state = :from',
+            );
     }
 
     /** Asks a job that is being worked on to stop. */
@@ -132,7 +149,9 @@ final readonly class JobQueue
         return $this->connection->transactional(function () use ($live): ?Job {
             $job = $this->oldest(
                 'state IN (:waiting, :agreed)
-                 OR (state IN (:reading, :writing) AND beat_at < :silent AND tries < '.self::MOST_TRIES.')',
+                 OR (state IN (:reading, :writing) AND beat_at < :silent AND tries < '.
+                    self::MOST_TRIES.
+                    ')',
                 $live,
                 ['waiting' => JobState::Waiting->value, 'agreed' => JobState::Agreed->value],
             );
@@ -149,7 +168,10 @@ final readonly class JobQueue
         });
     }
 
-    /** The oldest job, of any gym, whose workers died of it as often as it may be tried; it has ended when it is returned. */
+    /**
+     * The oldest job, of any gym, whose workers died of it as often as it may be tried; it has ended when it is
+     * returned.
+     */
     public function takeHopeless(string $fault, bool $live = false): ?Job
     {
         return $this->connection->transactional(function () use ($fault, $live): ?Job {
@@ -199,13 +221,20 @@ final readonly class JobQueue
     private function oldest(string $condition, bool $live, array $values = []): ?Job
     {
         $row = $this->connection->fetchAssociative(
-            'SELECT '.self::COLUMNS.' FROM job WHERE live = :live AND ('.$condition.')
+            'SELECT '.
+                self::COLUMNS.
+                ' FROM job WHERE live = :live AND ('.
+                $condition.
+                ')
              ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED',
             $values + [
                 'live' => (int) $live,
                 'reading' => JobState::Reading->value,
                 'writing' => JobState::Writing->value,
-                'silent' => $this->clock->now()->modify('-'.self::SILENT_S.' seconds')->format('Y-m-d H:i:s'),
+                'silent' => $this->clock
+                    ->now()
+                    ->modify('-'.self::SILENT_S.' seconds')
+                    ->format('Y-m-d H:i:s'),
             ],
         );
 

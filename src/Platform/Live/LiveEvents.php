@@ -7,7 +7,8 @@ namespace Zumbo\App\Platform\Live;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * Sends what happens this moment to a gym's screens, through the channel of the hints. Nothing waits for it and a lost one is lost.
+ * Sends what happens this moment to a gym's screens, through the channel of the hints. Nothing waits for it and a lost
+ * one is lost.
  */
 interface LiveEvents
 {

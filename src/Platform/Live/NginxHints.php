@@ -9,7 +9,8 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * Publishes hints and live events to nginx over a local socket; nginx holds the listeners, so that PHP never holds a stream.
+ * Publishes hints and live events to nginx over a local socket; nginx holds the listeners, so that PHP never holds a
+ * stream.
  */
 final readonly class NginxHints implements Hints, LiveEvents
 {

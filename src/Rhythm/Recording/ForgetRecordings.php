@@ -10,7 +10,8 @@ use Zumbo\App\Platform\Job\JobQueue;
 use Zumbo\App\Platform\Job\JobState;
 
 /**
- * A sound file that nobody heard and nobody meant to keep does not stay for ever: half a transfer, or a job that was called off.
+ * A sound file that nobody heard and nobody meant to keep does not stay for ever: half a transfer, or a job that was
+ * called off.
  */
 final readonly class ForgetRecordings implements Chore
 {

@@ -11,7 +11,8 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Gym\GymScope;
 
 /**
- * The sound files of the current gym on the server's own disk, one folder for each gym. They leave it only to whoever may listen.
+ * The sound files of the current gym on the server's own disk, one folder for each gym. They leave it only to whoever
+ * may listen.
  */
 final readonly class RecordingFiles
 {

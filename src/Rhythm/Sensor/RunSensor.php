@@ -14,8 +14,8 @@ use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\Take;
 
 /**
- * The stand-in of a rope and floor sensor: sends what its invented jumper does while they do it, with the core's reading of it so
- * far.
+ * The stand-in of a rope and floor sensor: sends what its invented jumper does while they do it, with the core's
+ * reading of it so far.
  */
 final readonly class RunSensor implements JobHandler
 {

@@ -30,7 +30,8 @@ use Zumbo\Core\Rope\RopeSources;
 use Zumbo\Core\Rope\TurningRope;
 
 /**
- * Plans the cutting of cables: of the rope somebody has, or of the one that would be sized for them, from the fewest coils.
+ * Plans the cutting of cables: of the rope somebody has, or of the one that would be sized for them, from the fewest
+ * coils.
  */
 final readonly class PlanCuts
 {

@@ -18,8 +18,8 @@ use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\NamedAthlete;
 
 /**
- * Pins a shared rope to an athlete, takes the pin out, and undoes that; each write once. One pin for an athlete, one for a
- * rope.
+ * Pins a shared rope to an athlete, takes the pin out, and undoes that; each write once. One pin for an athlete, one
+ * for a rope.
  */
 final readonly class PinRope
 {

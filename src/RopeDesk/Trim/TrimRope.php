@@ -26,8 +26,8 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\TrimStepRule;
 
 /**
- * Takes one step of a trim path, or lets the rope out again, and cuts the tails; each write once. The length before stays in
- * the history.
+ * Takes one step of a trim path, or lets the rope out again, and cuts the tails; each write once. The length before
+ * stays in the history.
  */
 final readonly class TrimRope
 {

@@ -8,11 +8,13 @@ use Zumbo\Core\Measure\Length;
 
 /**
  * The input of a computation, read and checked: every field is here, in SI units, or null when optional and left out.
+ *
+ * @phpstan-type Read float|string|list<float>|list<string>|array<string, float>|list<list<float|null>>
  */
 final readonly class Inputs
 {
     /**
-     * @param array<string, float|string|list<float>|list<string>|array<string, float>|list<list<float|null>>|self|list<self>|\Traversable<mixed>|null> $values by field name
+     * @param array<string, Read|self|list<self>|\Traversable<mixed>|null> $values by field name
      */
     public function __construct(private array $values)
     {

@@ -8,8 +8,8 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\HeldRope;
 
 /**
- * One position of the turning rope seen from the front, drawn from these points and nothing else: metres to the right of
- * the body's middle, metres above the floor.
+ * One position of the turning rope seen from the front, drawn from these points and nothing else: metres to the right
+ * of the body's middle, metres above the floor.
  */
 final readonly class ArcView
 {
@@ -39,7 +39,8 @@ final readonly class ArcView
     }
 
     /**
-     * @return list<PointView>|null under the feet with each hand so much further out; null when the cable does not reach
+     * @return list<PointView>|null under the feet with each hand so much further out; null when the cable does not
+     *                              reach
      */
     public static function underWithHandsOut(HeldRope $held, Length $eachHand): ?array
     {
