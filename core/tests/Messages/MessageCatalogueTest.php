@@ -126,6 +126,7 @@ final class MessageCatalogueTest extends TestCase
                 foreach (LengthUnit::cases() as $unit) {
                     $said = MessageCatalogue::in($unit)->sentence(Verdict::of($code, $values));
                     self::assertDoesNotMatchRegularExpression('/[{}#]|\s\s|^\s|\s$/', $said, $code);
+                    self::assertStringNotContainsStringIgnoringCase('from memory', $said, $code);
                     self::assertDoesNotMatchRegularExpression(
                         '/(?<![\d.])1 (misses|trims|goes|reps|entries|contacts|landings|turns|jumps|months|passes|times)\b/',
                         $said,
