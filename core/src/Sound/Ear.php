@@ -23,11 +23,18 @@ final class Ear
 
     /**
      * @param (callable(float): void)|null $progress called with the seconds heard, now and then
+     * @param float                        $longestS seconds that are heard at most
      *
      * @throws WavError when the file is cut off, too long, or holds no numbers
      */
-    public static function hear(WavReader $wav, ?callable $progress = null): HeardTake
-    {
+    public static function hear(
+        WavReader $wav,
+        ?callable $progress = null,
+        float $longestS = self::LONGEST_S,
+    ): HeardTake {
+        if ($wav->seconds() > $longestS + 1) {
+            throw WavError::tooLong($longestS);
+        }
         $bands = new TwoBands($wav->rate, $wav->channels, $wav->kind->full());
         $hop = $bands->hopS();
         $ticks = new OnsetPicker($hop, rise: 2, smooth: 2, apart: 9, least: 0.8);
@@ -40,8 +47,9 @@ final class Ear
                 array_push($landings, ...$thuds->push($thud));
                 $wave->push($tick, $thud);
             }
-            if ($bands->heardS() > self::LONGEST_S + 1) {
-                throw WavError::tooLong(self::LONGEST_S);
+            // A file that was recorded as a stream does not know its length.
+            if ($bands->heardS() > $longestS + 1) {
+                throw WavError::tooLong($longestS);
             }
             if (null !== $progress) {
                 $progress($bands->heardS());

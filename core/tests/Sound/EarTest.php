@@ -186,21 +186,51 @@ final class EarTest extends TestCase
         self::assertEqualsWithDelta(120, $heard->wave->stepS() * \count($heard->wave->columns()), 0.2);
     }
 
-    public function testMoreThanHalfAnHourIsRefused(): void
+    public function testMoreThanHalfAnHourIsRefusedBeforeItIsHeard(): void
     {
+        $pieces = 0;
         $this->expectException(WavError::class);
         $this->expectExceptionMessage('longer than 30 minutes');
+        try {
+            self::hear(self::silence(1900, $pieces));
+        } finally {
+            self::assertLessThan(5, $pieces);
+        }
+    }
+
+    public function testAStreamThatDoesNotKnowItsLengthIsRefusedWhenItGoesOn(): void
+    {
+        $pieces = 0;
+        $stream = (static function () use (&$pieces): iterable {
+            foreach (self::silence(600, $pieces) as $i => $bytes) {
+                yield 0 === $i ? substr($bytes, 0, 40)."\xff\xff\xff\xff" : $bytes;
+            }
+        })();
+        try {
+            Ear::hear(WavReader::open($stream), longestS: 120.0);
+            self::fail('heard to its end');
+        } catch (WavError $refusal) {
+            self::assertSame('the recording is longer than 2 minutes', $refusal->getMessage());
+            self::assertEqualsWithDelta(121, $pieces, 8, 'and no further');
+        }
+    }
+
+    /**
+     * @return iterable<string> so many seconds of nothing
+     */
+    private static function silence(int $seconds, int &$pieces): iterable
+    {
         $piece = array_fill(0, 8000, 0.0);
-        self::hear(
-            WavWriter::pcm16(
-                8000,
-                (static function () use ($piece): iterable {
-                    for ($i = 0; $i < 1900; ++$i) {
-                        yield $piece;
-                    }
-                })(),
-                1900 * 8000,
-            ),
+
+        return WavWriter::pcm16(
+            8000,
+            (static function () use ($piece, $seconds, &$pieces): iterable {
+                for ($i = 0; $i < $seconds; ++$i) {
+                    ++$pieces;
+                    yield $piece;
+                }
+            })(),
+            $seconds * 8000,
         );
     }
 
