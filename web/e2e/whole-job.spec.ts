@@ -66,8 +66,8 @@ async function mark(page: Page, how: string): Promise<void> {
 
 async function giveCue(page: Page, first: string): Promise<void> {
   await pad(page).getByRole('link', { name: 'Find a fault' }).click();
-  await page.getByRole('button', { name: 'nothing after double' }).click();
-  await page.getByRole('button', { name: 'big jump for double' }).click();
+  await page.getByRole('button', { name: 'nothing after the double' }).click();
+  await page.getByRole('button', { name: 'big jump for the double only' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     `${first}: most likely all for one double`,
   );
@@ -77,7 +77,7 @@ async function giveCue(page: Page, first: string): Promise<void> {
   await advice.getByRole('button', { name: `Give ${first} this cue` }).click();
   await page.getByRole('link', { name: `to ${first}` }).click();
   await expect(pad(page)).toContainText('“land ready”');
-  await expect(pad(page)).toContainText('Because of nothing after double, big jump for double');
+  await expect(pad(page)).toContainText('Because of nothing after the double, big jump for the double only');
 }
 
 async function planWorkout(page: Page, first: string): Promise<void> {

@@ -18,6 +18,7 @@ use Zumbo\Core\Measure\Quantity;
  */
 final readonly class RopeSizing
 {
+    /** Three feet. */
     public const RULE_OF_HEIGHT_M = 0.9144;
     public const USUAL_SPARE_M = 0.05;
 

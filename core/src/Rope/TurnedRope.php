@@ -16,6 +16,7 @@ use Zumbo\Core\Measure\Verdict;
  */
 final readonly class TurnedRope
 {
+    /** Twelve feet. */
     public const LEAST_M = 3.6576;
     public const USUAL_APART_M = 2.5;
 
@@ -43,6 +44,7 @@ final readonly class TurnedRope
             Length::ofMetres($cable),
             Verdict::of($needed >= self::LEAST_M ? 'turned.computed' : 'turned.least', [
                 'cable_m' => $cable,
+                'least_ft' => RopeSources::feet(self::LEAST_M),
                 'needed_m' => $needed,
                 'apart_m' => $apart->metres(),
             ]),

@@ -14,8 +14,8 @@ use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\RopeSources;
 
 /**
- * What stands behind a number says the number that is used: common practice is quoted with its own figures (91 cm is
- * three feet; 366 cm are twelve; 5 cm of spare a side).
+ * What stands behind a number says the number that is used: common practice is quoted with its own figures (height and
+ * three feet; twelve feet for a turned pair; 5 cm of spare a side).
  */
 final class SourcesTest extends TestCase
 {
@@ -38,8 +38,8 @@ final class SourcesTest extends TestCase
      */
     public static function sources(): iterable
     {
-        yield 'the rule of height' => [RopeSources::overall(), 'height plus 91 cm', ['3\'0"']];
-        yield 'a pair turned by two' => [RopeSources::turned(), 'Never under 366 cm', ['12\'0"']];
+        yield 'the rule of height' => [RopeSources::overall(), 'height plus 3 ft', ['height plus 3 ft']];
+        yield 'a pair turned by two' => [RopeSources::turned(), 'Never under 12 ft', ['Never under 12 ft']];
         yield 'the spare at the ends' => [RopeSources::cut(), '5 cm spare on each side', ['2"']];
         yield 'the spread of landmarks' => [RopeSources::uncertainty(), 'about 2 %', ['about 2 %']];
         yield 'what the goal may leave' => [RopeSources::goal(), '0 cm to 11 cm of spare arc', ['4½"']];

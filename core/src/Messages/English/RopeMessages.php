@@ -58,7 +58,7 @@ final class RopeMessages
         'partner.side_by_side' => '{cable_m}, side by side, each with one handle: the outer hands are {span_m} apart.',
         'turned.computed' => '{cable_m} each: with the turners {apart_m} apart it passes under the feet and over the '
             .'head.',
-        'turned.least' => '{cable_m} each, the least there is: with the turners {apart_m} apart {needed_m} would do, '
+        'turned.least' => '{cable_m} each, {least_ft} ft: with the turners {apart_m} apart {needed_m} would do, '
             .'but shorter ropes leave no room to step in.',
         'growth.measure_again' => 'Measured {months, plural, =0 {this month} one {# month ago} other {# months ago}}: '
             .'at this age every {every, plural, one {month} other {# months}}.',

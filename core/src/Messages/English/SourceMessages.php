@@ -14,15 +14,15 @@ final class SourceMessages
             .'both handles; read at the cable ends the handles stay in. Landmarks are estimated from height (Winter, '
             .'after Drillis & Contini; armpit and chest are our assumption) until they are taped.',
         'why.overall' => 'Cable plus both handles. Common practice gives the rule of height for it: height plus '
-            .'{added_m}.',
+            .'{added_ft} ft.',
         'why.handle' => 'Handles matter as much as the school: ask for their length, {short_m} or {long_m} move the '
             .'cable by {off_m}.',
         'why.cut' => 'Cable plus {spare_m} spare on each side plus the {inside_m} that sit inside each handle (our '
             .'assumption; handles differ).',
         'why.uncertainty' => 'Landmarks differ by about {percent} % of height between people; both sides hang from '
             .'the landmark, so twice that. A taped one is sure to {tape_m}.',
-        'why.spread' => '{schools, plural, one {The # school} other {All # schools}} at this height, each with the '
-            .'stance and the reading it names (common practice).',
+        'why.spread' => '{schools, plural, one {The school} other {All {schools, spellout} schools}} at this height, '
+            .'each with the stance and the reading it names (common practice).',
         'why.goal' => 'What somebody who links doubles would start with: the first of {schools_in_order} that leaves '
             .'{least_m} to {most_m} of spare arc (our assumption).',
         'why.arc' => 'The curve of a rope that turns so fast that its weight does not matter (Blackwell & Reis, '
@@ -46,24 +46,25 @@ final class SourceMessages
         'why.density' => 'Families from their make, beads and weighted ropes as weighed (our assumption); your own '
             .'from the kitchen scale.',
         'why.feel' => 'Pull at {turns_per_min, plural, one {# turn} other {# turns}} a minute in {steps, plural, one '
-            .'{# step} other {# steps}}: a learner needs about the pull of a solid {cord_mm} mm cord (common '
-            .'practice).',
-        'why.effort' => 'Power at doubles’ speed in {steps, plural, one {# step} other {# steps}}.',
+            .'{one step} other {{steps, spellout} steps}}: a learner needs about the pull of a solid {cord_mm} mm '
+            .'cord (common practice).',
+        'why.effort' => 'Power at doubles’ speed in {steps, plural, one {one step} other {{steps, spellout} '
+            .'steps}}.',
         'why.off_by' => 'Off from the nearest length that is right for this stage; both sides hang from the landmark, '
             .'so twice the difference in height.',
         'why.misses' => 'Misses in {of, plural, one {# rep} other {# reps}}, of entries at the present stage while '
             .'this length was used.',
-        'why.outcome' => 'The chances of a miss before and after, each with its uncertainty. Told only when {in_ten} '
-            .'in ten sure; otherwise how many more entries would be enough at the rates seen.',
+        'why.outcome' => 'The chances of a miss before and after, each with its uncertainty. Told only when '
+            .'{in_ten, spellout} in ten sure; otherwise how many more entries would be enough at the rates seen.',
         'why.giving' => 'Everybody at once: as many as possible get a rope, then the least wrong length in all. A '
-            .'centimetre too short counts as {short_costs} too long; more than {most_short_m} too short or '
+            .'centimetre too short counts as {short_costs, spellout} too long; more than {most_short_m} too short or '
             .'{most_long_m} too long is refused (common practice, the numbers our assumption).',
         'why.ideal' => 'The cable that would be sized for them today.',
         'why.stock' => 'The fewest coils: longest piece first, then a search as long as more are used than the lower '
             .'bound says. “No way needs fewer” is proven, not guessed.',
         'why.partner' => 'Geometry with the arc of a single rope; {apart_m} between the two, {gap_m} between '
             .'shoulders (our assumption).',
-        'why.turned' => 'Never under {least_m} (common practice), and long enough to pass under the feet and over the '
-            .'head.',
+        'why.turned' => 'Never under {least_ft} ft (common practice), and long enough to pass under the feet and over '
+            .'the head.',
     ];
 }
