@@ -36,7 +36,10 @@ test('one entry costs an open class three requests of its own, and another scree
   await expect(justNow(other)).toContainText('Wen 17, stopped');
   await page.waitForTimeout(QUIET_MS);
   console.log(own, others);
-  expect(own.filter((one) => one !== 'GET /api/changes').sort()).toEqual(['GET /api/class', 'PUT /api/attempts/{id}']);
+  expect(own.filter((one) => one !== 'GET /api/changes').sort()).toEqual([
+    'GET /api/class',
+    'PUT /api/attempts/{id}',
+  ]);
   // The demo stays as it was.
   await page.getByLabel('Log line').press('Backspace');
   await expect(justNow(page)).not.toContainText('Wen 17, stopped');
