@@ -15,6 +15,7 @@ use Zumbo\App\Exchange\Rule\IncomingRow;
 use Zumbo\App\Exchange\Rule\ReadRow;
 use Zumbo\App\Exchange\Rule\RowError;
 use Zumbo\App\Exchange\Rule\RowReader;
+use Zumbo\App\Exchange\Table\Column;
 use Zumbo\App\Exchange\Table\Tables;
 
 final class CsvTest extends TestCase
@@ -50,7 +51,8 @@ final class CsvTest extends TestCase
     {
         $table = Tables::all()['athletes'];
         $names = $table->columnNames();
-        $row = [...array_fill_keys($names, null), ...[
+        $empty = array_map(static fn (Column $column): mixed => $column->default, $table->columns);
+        $row = [...array_combine($names, $empty), ...[
             'id' => self::ID,
             'name' => 'Ann "Speedy", of Wrenmouth',
             'stature_m' => 1.7,

@@ -35,11 +35,13 @@ test('one entry costs an open class three requests of its own, and another scree
   await expect(justNow(page)).toContainText('Wen 17, stopped');
   await expect(justNow(other)).toContainText('Wen 17, stopped');
   await page.waitForTimeout(QUIET_MS);
-  console.log(own, others);
-  expect(own.filter((one) => one !== 'GET /api/changes').sort()).toEqual([
-    'GET /api/class',
-    'PUT /api/attempts/{id}',
-  ]);
+  // One question after the hint; a poll of its own may fall into the same seconds.
+  const changes = (asked: string[]) => asked.filter((one) => one === 'GET /api/changes').length;
+  const rest = (asked: string[]) => asked.filter((one) => one !== 'GET /api/changes').sort();
+  expect(changes(own)).toBeLessThanOrEqual(2);
+  expect(changes(others)).toBeLessThanOrEqual(2);
+  expect(rest(own)).toEqual(['GET /api/class', 'PUT /api/attempts/{id}']);
+  expect(rest(others)).toEqual(['GET /api/class']);
   // The demo stays as it was.
   await page.getByLabel('Log line').press('Backspace');
   await expect(justNow(page)).not.toContainText('Wen 17, stopped');

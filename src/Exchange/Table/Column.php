@@ -28,8 +28,8 @@ final readonly class Column
         public bool $optional = false,
         /** Names another row: the table. */
         public ?string $of = null,
-        /** @var bool|list<string>|null what stands there when it may be empty and is */
-        public bool|array|null $default = null,
+        /** @var bool|string|list<string>|null what stands there when it may be empty and is */
+        public bool|string|array|null $default = null,
     ) {
     }
 
@@ -112,9 +112,9 @@ final readonly class Column
     /**
      * May be empty, and then is that: files from before the column was there stay readable.
      *
-     * @param bool|list<string>|null $default
+     * @param bool|string|list<string>|null $default
      */
-    public function orElse(bool|array|null $default): self
+    public function orElse(bool|string|array|null $default): self
     {
         return new self(
             $this->name,
