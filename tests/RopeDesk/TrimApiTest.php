@@ -22,7 +22,7 @@ final class TrimApiTest extends ApiTestCase
         [$athlete] = $this->athleteWithRope('252');
         $trim = $this->send('GET', '/api/athletes/'.$athlete.'/trim?step=3%20cm');
         self::assertEqualsWithDelta([2.46, 2.4, 2.34, 2.3092], array_column($trim['steps'], 'cableLengthM'), 1e-9);
-        self::assertStringContainsString('3 sets hold at 252 cm', $trim['steps'][0]['gate']['sentence']);
+        self::assertStringContainsString('three sets hold at 252 cm', $trim['steps'][0]['gate']['sentence']);
         self::assertFalse($trim['gateOpen']);
         self::assertStringContainsString('never two steps in one session', $trim['notToday']['sentence']);
         self::assertSame('tails.not_there', $trim['tails']['code']);

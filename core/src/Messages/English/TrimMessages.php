@@ -15,8 +15,8 @@ final class TrimMessages
             .'takes another cable.',
         'trim.path' => '{steps, plural, one {# trim} other {# trims}} from {cable_m} to {goal_m}, never two in one '
             .'session. Nothing is cut until the length is settled: keep {spare_m} spare on each side, taped flat.',
-        'trim.gate' => 'When the hands stay narrow and {sets, plural, one {# set holds} other {# sets hold}} at '
-            .'{before_m}.',
+        'trim.gate' => 'When the hands stay narrow and {sets, plural, one {one set holds} other {{sets, spellout} sets '
+            .'hold}} at {before_m}.',
         'trim.gate_open' => 'The last {held, plural, one {set} other {# sets}} held without a miss. If the hands stay '
             .'narrow, take the next step.',
         'trim.gate_waits' => 'Held without a miss so far: {held} of {sets, plural, one {# set} other {# sets in a '
