@@ -72,6 +72,16 @@ describe('the style', () => {
     ['a colour outside of the tokens', "export const red = '#ff0000';", 'no-restricted-syntax'],
     ['an any', 'export const a = (x: any) => x;', 'no-explicit-any'],
     ['a default export', 'export default 1;', 'no-restricted-exports'],
+    [
+      'a call past the API description',
+      "export const a = () => fetch('/api/me');",
+      'Call the server through',
+    ],
+    [
+      'an address put together by hand',
+      'export const a = (id: string) => `/api/x/${id}`;',
+      'put the address together',
+    ],
   ])('refuses %s', (_, code, rule) => {
     expect(lint(code)).toContain(rule);
   });

@@ -31,9 +31,7 @@ final readonly class AskForImport
     /** @throws UnknownRow when this gym has no such import */
     public function get(Uuid $id): Job
     {
-        $job = $this->queue->find($id);
-
-        return null === $job || RunImport::KIND !== $job->kind ? throw UnknownRow::of('import', $id) : $job;
+        return $this->queue->get(RunImport::KIND, 'import', $id);
     }
 
     /** @return bool true when it is new, false when the same file came before under that id */

@@ -11,6 +11,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Gym\UnknownRow;
 
 /**
  * The table of jobs. It has a connection of its own, so that progress is seen while the work's transaction is open.
@@ -77,6 +78,18 @@ final readonly class JobQueue
         );
 
         return false === $row ? null : $this->job($row);
+    }
+
+    /**
+     * @param string $named what people call one of that kind
+     *
+     * @throws UnknownRow when this gym has no such job of that kind
+     */
+    public function get(string $kind, string $named, Uuid $id): Job
+    {
+        $job = $this->find($id);
+
+        return null === $job || $kind !== $job->kind ? throw UnknownRow::of($named, $id) : $job;
     }
 
     public function file(Job $job): string

@@ -34,9 +34,7 @@ final readonly class SendRecording
     /** @throws UnknownRow when this gym has no such recording */
     public function get(Uuid $id): Job
     {
-        $job = $this->queue->find($id);
-
-        return null === $job || HearRecording::KIND !== $job->kind ? throw UnknownRow::of('recording', $id) : $job;
+        return $this->queue->get(HearRecording::KIND, 'recording', $id);
     }
 
     /**

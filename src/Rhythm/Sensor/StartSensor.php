@@ -29,9 +29,7 @@ final readonly class StartSensor
     /** @throws UnknownRow when this gym has no such run */
     public function get(Uuid $id): Job
     {
-        $job = $this->queue->find($id);
-
-        return null === $job || RunSensor::KIND !== $job->kind ? throw UnknownRow::of('sensor run', $id) : $job;
+        return $this->queue->get(RunSensor::KIND, 'sensor run', $id);
     }
 
     /** @return bool true when it is new, false when the same came before under that id */
