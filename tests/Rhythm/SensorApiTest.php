@@ -37,6 +37,16 @@ final class SensorApiTest extends ApiTestCase
         self::assertSame('cancelled', $stopped['state']);
     }
 
+    public function testAJobOfAnotherKindIsNoRun(): void
+    {
+        $this->signInto();
+        $id = self::id();
+        $import = $this->send('PUT', '/api/imports/'.$id, '{"format": "zumbo", "version": 1}');
+        $this->assertStatus(201);
+        $this->send('DELETE', '/api/sensor/'.$id, null, self::change($import['version']));
+        $this->assertStatus(404);
+    }
+
     public function testBadInputNamesTheField(): void
     {
         $this->signInto();
