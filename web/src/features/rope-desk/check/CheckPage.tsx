@@ -45,18 +45,17 @@ function Check({ athlete }: { athlete: Athlete }) {
           />
         </fieldset>
         <div className={styles.fields}>
-          <label>
-            Stance
+          <fieldset className={styles.places}>
+            <legend>Stance</legend>
             <Radio.Group
               aria-label="Stance"
-              optionType="button"
               value={wish.stance ?? 'two-feet'}
               options={terms?.stances.map(({ code, name }) => ({ value: code, label: name })) ?? []}
               onChange={(event) =>
                 setWish((now) => ({ ...now, stance: event.target.value as NonNullable<FitWish['stance']> }))
               }
             />
-          </label>
+          </fieldset>
           <label>
             Or its cable, measured between the handles
             <Input
