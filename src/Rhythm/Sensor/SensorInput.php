@@ -9,6 +9,7 @@ use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\WrittenPattern;
 use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Rhythm\Cadence;
 use Zumbo\Core\Rhythm\JumperFault;
 use Zumbo\Core\Rhythm\SimulatedJumper;
 use Zumbo\Core\Rhythm\Take;
@@ -21,7 +22,8 @@ final readonly class SensorInput
     public function __construct(
         #[Assert\Length(min: 1, max: 400)] public string $notation = '3s d',
         /** Jumps a minute. */
-        #[Assert\Range(min: 40, max: 220)] public float $cadence = 104,
+        #[Assert\Range(min: Cadence::LEAST_PER_MINUTE, max: Cadence::MOST_PER_MINUTE)]
+        public float $cadence = 104,
         #[Assert\Range(min: 2, max: 120)] public float $seconds = 20,
         /** Standard deviation of a jump's length as a share of the beat. */
         #[Assert\Range(min: 0, max: 0.2)] public float $jitter = 0.03,

@@ -9,6 +9,7 @@ use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Calc\Field\PatternText;
 use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Rhythm\Cadence;
 use Zumbo\Core\Rhythm\JumperFault;
 use Zumbo\Core\Rhythm\SimulatedJumper;
 use Zumbo\Core\Sound\SyntheticTake;
@@ -32,7 +33,12 @@ final class SynthCalculation implements Calculation
     {
         return [
             Field::text('pattern', 400, 'what they jump, over and over')->default('3s d'),
-            Field::number('cadence_per_min', 40, 220, 'jumps a minute')->default(104),
+            Field::number(
+                'cadence_per_min',
+                Cadence::LEAST_PER_MINUTE,
+                Cadence::MOST_PER_MINUTE,
+                'jumps a minute',
+            )->default(104),
             Field::number('seconds', 2, 60, 'how long')->default(10),
             Field::number('jitter', 0, 0.2, 'how uneven: standard deviation as a share of the beat')->default(0.02),
             Field::choice(
