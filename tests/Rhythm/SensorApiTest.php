@@ -47,6 +47,18 @@ final class SensorApiTest extends ApiTestCase
         $this->assertStatus(404);
     }
 
+    /** A page that listens would wait for ever: nobody asks after a run. */
+    public function testOneThatItsWorkersDiedOfTellsTheScreens(): void
+    {
+        $live = self::listening();
+        (new RunSensor($live, self::service(Pace::class)))->discard(self::job(new SensorInput()), 'It gave up.');
+        self::assertCount(1, $live->events);
+        self::assertSame(
+            ['01934f2e-7a4c-7cc0-98c4-dc0c0c0739ff', true, 'It gave up.'],
+            [$live->events[0]['sensor'], $live->events[0]['over'], $live->events[0]['fault']],
+        );
+    }
+
     public function testBadInputNamesTheField(): void
     {
         $this->signInto();
@@ -136,15 +148,7 @@ final class SensorApiTest extends ApiTestCase
      */
     private static function run_(SensorInput $input, ?Progress $progress = null): array
     {
-        $live = new class implements LiveEvents {
-            /** @var list<array<string, mixed>> */
-            public array $events = [];
-
-            public function happened(Uuid $gym, object $event): void
-            {
-                $this->events[] = get_object_vars($event);
-            }
-        };
+        $live = self::listening();
         $pace = new class implements Pace {
             public float $waited = 0.0;
 
@@ -153,18 +157,35 @@ final class SensorApiTest extends ApiTestCase
                 $this->waited += $seconds;
             }
         };
-        $id = Uuid::fromString('01934f2e-7a4c-7cc0-98c4-dc0c0c0739ff');
-        $codec = self::service(JobCodec::class);
-        $request = $codec->write($input);
-        $state = JobState::Reading;
-        $outcome = (new RunSensor($live, $pace))->work(
-            new Job($codec, $id, $id, 'sensor', $state, $id, $request, 0, 0, null, null, false, 1),
-            '',
-            $progress ?? Progress::unseen(),
-        );
+        $outcome = (new RunSensor($live, $pace))->work(self::job($input), '', $progress ?? Progress::unseen());
         self::assertInstanceOf(SensorTake::class, $outcome->result);
 
         return [$live->events, $pace->waited, $outcome->result];
+    }
+
+    private static function job(SensorInput $input): Job
+    {
+        $id = Uuid::fromString('01934f2e-7a4c-7cc0-98c4-dc0c0c0739ff');
+        $codec = self::service(JobCodec::class);
+        $state = JobState::Reading;
+
+        return new Job($codec, $id, $id, 'sensor', $state, $id, $codec->write($input), 0, 0, null, null, false, 1);
+    }
+
+    /**
+     * @return LiveEvents&object{events: list<array<string, mixed>>} keeps what it is told
+     */
+    private static function listening(): LiveEvents
+    {
+        return new class implements LiveEvents {
+            /** @var list<array<string, mixed>> */
+            public array $events = [];
+
+            public function happened(Uuid $gym, object $event): void
+            {
+                $this->events[] = get_object_vars($event);
+            }
+        };
     }
 
     /**

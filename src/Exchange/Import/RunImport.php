@@ -51,7 +51,7 @@ final readonly class RunImport implements JobHandler
         return $this->written($job, $rows, $progress);
     }
 
-    public function discard(Job $job): void
+    public function discard(Job $job, string $fault): void
     {
     }
 

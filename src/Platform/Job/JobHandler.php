@@ -23,6 +23,10 @@ interface JobHandler
      */
     public function work(Job $job, string $file, Progress $progress): JobOutcome;
 
-    /** The job ends without having been done: what it kept outside of the table is to go. */
-    public function discard(Job $job): void;
+    /**
+     * The job ends without having been done: what it kept outside of the table is to go, and whoever listens is told.
+     *
+     * @param string $fault why, as a sentence
+     */
+    public function discard(Job $job, string $fault): void;
 }

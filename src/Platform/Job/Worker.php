@@ -52,7 +52,7 @@ final readonly class Worker
         $job = $this->queue->takeHopeless(self::GAVE_UP, $live);
         if (null !== $job) {
             $this->logger->error('a job was given up: its workers died of it', ['kind' => $job->kind]);
-            $this->inItsGym($job, fn () => $this->handlerOf($job)?->discard($job));
+            $this->inItsGym($job, fn () => $this->handlerOf($job)?->discard($job, self::GAVE_UP));
         }
     }
 

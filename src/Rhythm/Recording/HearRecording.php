@@ -54,7 +54,7 @@ final readonly class HearRecording implements JobHandler
         }
     }
 
-    public function discard(Job $job): void
+    public function discard(Job $job, string $fault): void
     {
         $this->files->delete($job->id);
     }

@@ -48,8 +48,9 @@ final readonly class RunSensor implements JobHandler
         return JobOutcome::of(JobState::Done, new SensorTake($take->turnsS, $take->landingsS));
     }
 
-    public function discard(Job $job): void
+    public function discard(Job $job, string $fault): void
     {
+        $this->live->happened($job->gymId, SensorEvent::silent($job->id->toRfc4122(), $fault));
     }
 
     private static function event(Job $job, Take $take, float $now, bool $last): SensorEvent

@@ -26,6 +26,8 @@ final readonly class SensorEvent
         public ?float $cadencePerMin,
         public ?float $variation,
         public bool $over,
+        /** Why it fell silent before its end. */
+        public ?string $fault,
     ) {
     }
 
@@ -40,6 +42,13 @@ final readonly class SensorEvent
             $soFar->beat?->cadence(),
             $soFar->beat?->variation(),
             $over,
+            null,
         );
+    }
+
+    /** A run that comes to no end: whoever listens is told, instead of waiting for ever. */
+    public static function silent(string $runId, string $fault): self
+    {
+        return new self($runId, [], [], 0, 0, null, null, true, $fault);
     }
 }

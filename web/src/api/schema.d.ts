@@ -2158,6 +2158,7 @@ export interface components {
             cadencePerMin: number | null;
             variation: number | null;
             over: boolean;
+            fault: string | null;
         };
         SensorInput: {
             notation?: string;

@@ -121,6 +121,20 @@ describe('a take', () => {
     expect(await screen.findByRole('alert')).toHaveTextContent('This is not a WAV file');
   });
 
+  it('that was given up says so, and is asked for no more', async () => {
+    const sent = answering({ ...done, state: 'failed', heard: null, fault: 'The server has given up.' });
+    renderPage(<ListenPage />);
+    await userEvent.upload(screen.getByLabelText('Recording'), wav());
+    expect(await screen.findByRole('alert')).toHaveTextContent('The server has given up.');
+    const asked = sent.filter(
+      (one) => one.method === 'GET' && one.path.startsWith('/api/recordings/'),
+    ).length;
+    await new Promise((later) => setTimeout(later, 700));
+    expect(
+      sent.filter((one) => one.method === 'GET' && one.path.startsWith('/api/recordings/')),
+    ).toHaveLength(asked);
+  });
+
   it('that was kept can be deleted', async () => {
     const sent = answering({ ...done, kept: true });
     renderPage(<ListenPage />);

@@ -25,6 +25,7 @@ const report = {
   cadencePerMin: 120,
   variation: null,
   over: false,
+  fault: null,
 };
 
 function answering() {
@@ -68,6 +69,23 @@ describe('a sensor', () => {
       }),
     );
     expect(await screen.findByRole('group', { name: 'What it says' })).toBeVisible();
+  });
+
+  it('that fell silent says so, and what it has told can still be read', async () => {
+    const sent = answering();
+    renderPage(<SensorPage />);
+    await userEvent.click(screen.getByRole('button', { name: 'Let it jump' }));
+    await screen.findByRole('button', { name: 'Stop it' });
+    act(() => {
+      tellSensor(JSON.stringify(report));
+      tellSensor(
+        JSON.stringify({ ...report, turnsS: [], landingsS: [], jumps: 0, over: true, fault: 'It gave up.' }),
+      );
+    });
+    expect(await screen.findByRole('alert')).toHaveTextContent('It gave up.');
+    expect(screen.getByRole('button', { name: 'Let it jump' })).toBeVisible();
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('1 jumps measured');
+    await waitFor(() => expect(sent.some((one) => one.path === '/api/takes/read')).toBe(true));
   });
 
   it('is stopped', async () => {

@@ -47,10 +47,15 @@ export function SensorPage() {
   const end = useStopSensor();
   const [marks, setMarks] = useState(none);
   const [last, setLast] = useState<SensorEvent | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
   const run = begin.data;
   const listen = useCallback(
     (event: SensorEvent) => {
       if (event.sensor !== run?.id) {
+        return;
+      }
+      if (event.fault !== null) {
+        setFault(event.fault);
         return;
       }
       setLast(event);
@@ -62,10 +67,12 @@ export function SensorPage() {
     [run?.id],
   );
   useSensorEvents(listen);
-  const running = run !== undefined && last?.over !== true && !end.isSuccess;
+  const running = run !== undefined && last?.over !== true && fault === null && !end.isSuccess;
+  const refused = begin.error?.message ?? fault;
   const go = () => {
     setMarks(none);
     setLast(null);
+    setFault(null);
     end.reset();
     begin.mutate(input);
   };
@@ -122,9 +129,9 @@ export function SensorPage() {
             >
               {running ? 'Stop it' : 'Let it jump'}
             </Button>
-            {begin.error !== null && (
+            {refused !== null && (
               <p role="alert" className={styles.refused}>
-                {begin.error.message}
+                {refused}
               </p>
             )}
           </FieldStack>
