@@ -147,7 +147,8 @@ function titleOf(busy: boolean, heard: HeardTake | null, edited: Marks | null): 
     return 'It listens';
   }
   if (edited !== null) {
-    return `${edited.landingsS.length} landings and ${edited.turnsS.length} turns`;
+    const [landings, turns] = [edited.landingsS.length, edited.turnsS.length];
+    return `${landings} ${landings === 1 ? 'landing' : 'landings'} and ${turns} ${turns === 1 ? 'turn' : 'turns'}`;
   }
   return heard?.verdict.sentence ?? 'Let it hear the rope';
 }

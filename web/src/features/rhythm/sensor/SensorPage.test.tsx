@@ -84,7 +84,7 @@ describe('a sensor', () => {
     });
     expect(await screen.findByRole('alert')).toHaveTextContent('It gave up.');
     expect(screen.getByRole('button', { name: 'Let it jump' })).toBeVisible();
-    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('1 jumps measured');
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('1 jump measured');
     await waitFor(() => expect(sent.some((one) => one.path === '/api/takes/read')).toBe(true));
   });
 

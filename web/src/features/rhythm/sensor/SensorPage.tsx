@@ -194,5 +194,7 @@ function titleOf(running: boolean, last: SensorEvent | null): string {
   if (running) {
     return 'The sensor reports';
   }
-  return last === null ? 'A sensor counts while they jump' : `${last.jumps} jumps measured`;
+  return last === null
+    ? 'A sensor counts while they jump'
+    : `${last.jumps} ${last.jumps === 1 ? 'jump' : 'jumps'} measured`;
 }
