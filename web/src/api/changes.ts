@@ -1,19 +1,21 @@
 import type { Query, QueryClient } from '@tanstack/react-query';
 
 /** Kinds of rows that the server tells of: what a write is about (`Subject` there). */
-export type ChangeKind =
-  | 'athlete'
-  | 'attempt'
-  | 'cable'
-  | 'focus'
-  | 'gym'
-  | 'import'
-  | 'night'
-  | 'rack'
-  | 'rope'
-  | 'rope_pin'
-  | 'sensor'
-  | 'sound';
+const KINDS = [
+  'athlete',
+  'attempt',
+  'cable',
+  'focus',
+  'gym',
+  'import',
+  'night',
+  'rack',
+  'rope',
+  'rope_pin',
+  'sensor',
+  'sound',
+] as const;
+export type ChangeKind = (typeof KINDS)[number];
 
 const EVERYTHING = 'everything';
 
@@ -47,7 +49,12 @@ function touches({ meta }: Query, changed: Changed): boolean {
   return (
     Array.isArray(kinds) &&
     (changed === EVERYTHING ||
-      changed.includes(TOUCHES_ALL) ||
+      changed.some((kind) => kind === TOUCHES_ALL || !isKnown(kind)) ||
       kinds.some((kind) => changed.includes(kind as string)))
   );
+}
+
+/** A kind that this version does not know may touch anything: better a question too many than a screen that stays old. */
+function isKnown(kind: string): kind is ChangeKind {
+  return (KINDS as readonly string[]).includes(kind);
 }
