@@ -102,31 +102,13 @@ final readonly class JobQueue
     /** @return bool false when the job has moved on meanwhile */
     public function move(Job $job, JobState $to): bool
     {
-        return 1 ===
-            $this->update(
-                $job,
-                'state = :to, version = version + 1, done = 0, total = 0',
-                [
-                    'to' => $to->value,
-                    'from' => $job->state->value,
-                ],
-                'state = :from',
-            );
+        return $this->step($job, $to, 'done = 0, total = 0');
     }
 
     /** @return bool false when the job has moved on meanwhile: somebody works on it */
     public function cancel(Job $job): bool
     {
-        return 1 ===
-            $this->update(
-                $job,
-                'state = :to, version = version + 1, file = \'\'',
-                [
-                    'to' => JobState::Cancelled->value,
-                    'from' => $job->state->value,
-                ],
-                'state = :from',
-            );
+        return $this->step($job, JobState::Cancelled, "file = ''");
     }
 
     /** Asks a job that is being worked on to stop. */
@@ -252,6 +234,13 @@ final readonly class JobQueue
         );
 
         return false === $row ? null : $this->job($row);
+    }
+
+    private function step(Job $job, JobState $to, string $set): bool
+    {
+        $values = ['to' => $to->value, 'from' => $job->state->value];
+
+        return 1 === $this->update($job, 'state = :to, version = version + 1, '.$set, $values, 'state = :from');
     }
 
     /**
