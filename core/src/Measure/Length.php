@@ -65,6 +65,12 @@ final readonly class Length
         return $this->metres / self::METRES_PER_INCH;
     }
 
+    /** The nearest whole foot: common practice names some rules by it, in either unit. */
+    public function wholeFeet(): int
+    {
+        return (int) round($this->inches() / self::INCHES_PER_FOOT);
+    }
+
     public function plus(self $other): self
     {
         return new self($this->metres + $other->metres);

@@ -22,7 +22,7 @@ final class RopeSources
 
     public static function overall(): Verdict
     {
-        return Verdict::of('why.overall', ['added_ft' => self::feet(RopeSizing::RULE_OF_HEIGHT_M)]);
+        return Verdict::of('why.overall', ['added_ft' => Length::ofMetres(RopeSizing::RULE_OF_HEIGHT_M)->wholeFeet()]);
     }
 
     public static function handle(): Verdict
@@ -116,13 +116,7 @@ final class RopeSources
 
     public static function turned(): Verdict
     {
-        return Verdict::of('why.turned', ['least_ft' => self::feet(TurnedRope::LEAST_M)]);
-    }
-
-    /** Where common practice speaks of whole feet, in either unit. */
-    public static function feet(float $metres): int
-    {
-        return (int) round(Length::ofMetres($metres)->inches() / Length::INCHES_PER_FOOT);
+        return Verdict::of('why.turned', ['least_ft' => Length::ofMetres(TurnedRope::LEAST_M)->wholeFeet()]);
     }
 
     private static function percent(float $share): int

@@ -44,7 +44,7 @@ final readonly class TurnedRope
             Length::ofMetres($cable),
             Verdict::of($needed >= self::LEAST_M ? 'turned.computed' : 'turned.least', [
                 'cable_m' => $cable,
-                'least_ft' => RopeSources::feet(self::LEAST_M),
+                'least_ft' => Length::ofMetres(self::LEAST_M)->wholeFeet(),
                 'needed_m' => $needed,
                 'apart_m' => $apart->metres(),
             ]),
