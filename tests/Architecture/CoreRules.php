@@ -25,7 +25,8 @@ final class CoreRules
         'Rhythm' => [],
         'Sound' => ['Rhythm'],
         'Streak' => [],
-        'Drill' => ['Rhythm'],
+        // What a drill loads is a part of the body.
+        'Drill' => ['Rhythm', 'Body'],
         'Path' => ['Drill', 'Streak'],
         // Intervals are logged as the stage's gate counts.
         'Sets' => ['Rhythm', 'Streak', 'Drill', 'Path'],
@@ -36,7 +37,12 @@ final class CoreRules
         'Gear' => ['Rope', 'Cable', 'Body', 'Streak'],
         // Stepping back means a drill of the stage below.
         'Fault' => ['Drill'],
+        'Allowance' => ['Body'],
+        // The one judgement: reads every rule it rests on, and nothing of the screens that read it.
+        'Today' => ['Allowance', 'Body', 'Rope', 'Cable', 'Gear', 'Load', 'Drill'],
         'Calc' => [
+            'Allowance',
+            'Today',
             'Body',
             'Rope',
             'Cable',

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Body;
 
-use Zumbo\Core\Measure\Term;
-use Zumbo\Core\Measure\Verdict;
-
 /**
  * What a coach must know before an athlete jumps. The advice defers to licensed practice and clears nobody.
  *
@@ -14,6 +11,13 @@ use Zumbo\Core\Measure\Verdict;
  */
 enum Caution: string
 {
+    case ChestPain = 'chest-pain';
+    case Fainting = 'fainting';
+    case Dizziness = 'dizziness';
+    case CalfPain = 'calf-pain';
+    case Numbness = 'numbness';
+    case Leakage = 'leakage';
+    /** A warning sign that nobody named, as older records have it. */
     case RedFlag = 'red-flag';
     case Pain = 'pain';
     case RecentInjury = 'recent-injury';
@@ -22,22 +26,33 @@ enum Caution: string
     case PelvicFloor = 'pelvic-floor';
     case Bone = 'bone';
     case Heart = 'heart';
+    /** Jumping is allowed, half as much of it. */
+    case EasyWeeks = 'easy-weeks';
 
-    /** Whether jumping stays off until the athlete confirms that a professional cleared it. */
-    public function stopsJumping(): bool
+    /** Stop, and get medical help now. */
+    public function isUrgent(): bool
     {
-        return self::RedFlag === $this;
+        return match ($this) {
+            self::ChestPain, self::Fainting, self::Dizziness, self::CalfPain, self::Numbness, self::RedFlag => true,
+            default => false,
+        };
     }
 
-    public function advice(): Verdict
+    /** A warning sign: no coach clears it. */
+    public function isRedFlag(): bool
     {
-        return Verdict::of(
-            match ($this) {
-                self::RedFlag => 'caution.stop',
-                self::Pain => 'caution.pain',
-                default => 'caution.ask_first',
-            },
-            ['caution' => Term::of($this)],
-        );
+        return $this->isUrgent() || self::Leakage === $this;
+    }
+
+    /** Has a place and a degree, and a coach may clear it. */
+    public function isPain(): bool
+    {
+        return self::Pain === $this || self::RecentInjury === $this;
+    }
+
+    /** Whether jumping stays off until the athlete states that a professional cleared it. */
+    public function needsProfessional(): bool
+    {
+        return !$this->isPain() && self::EasyWeeks !== $this;
     }
 }

@@ -12,6 +12,9 @@ use Zumbo\Core\Measure\Verdict;
  */
 final readonly class StatureHistory
 {
+    /** Heights are read to the centimetre: less is no growth. */
+    private const GROWN_M = 0.005;
+
     /**
      * @param list<array{on: \DateTimeImmutable, stature: Length}> $measured the oldest first
      */
@@ -43,16 +46,44 @@ final readonly class StatureHistory
         return $stature;
     }
 
-    /**
-     * @param \DateTimeImmutable|null $sizedOn when the rope was sized; null: there is none
-     *
-     * @return Verdict|null when the rope was sized for somebody smaller
-     */
-    public function outgrown(?\DateTimeImmutable $sizedOn, Length $now): ?Verdict
+    /** Whether a later height of the last year is greater than an earlier one. */
+    public function risesWithinAYear(\DateTimeImmutable $today): bool
     {
-        $then = null === $sizedOn ? null : $this->at($sizedOn);
+        $from = $today->modify('-1 year');
+        $least = null;
+        foreach ($this->measured as $one) {
+            if ($one['on'] < $from || $one['on'] > $today) {
+                continue;
+            }
+            if (null !== $least && $one['stature']->minus($least)->metres() > self::GROWN_M) {
+                return true;
+            }
+            $least = null === $least || $one['stature']->compareTo($least) < 0 ? $one['stature'] : $least;
+        }
 
-        return null === $then ? null : Growth::since($then, $now);
+        return false;
+    }
+
+    /** When the rope of that day was sized for somebody smaller: on which day that was seen first; null: it was not. */
+    public function grewOn(\DateTimeImmutable $sizedOn): ?\DateTimeImmutable
+    {
+        $then = $this->at($sizedOn);
+        foreach ($this->measured as $one) {
+            if ($one['on'] > $sizedOn && null !== $then && $one['stature']->minus($then)->metres() > self::GROWN_M) {
+                return $one['on'];
+            }
+        }
+
+        return null;
+    }
+
+    /** When they are to be measured next; null: grown up, or never measured. */
+    public function nextOn(?int $birthYear, \DateTimeImmutable $today): ?\DateTimeImmutable
+    {
+        $last = $this->measured[\count($this->measured) - 1] ?? null;
+        $every = Remeasure::everyMonths($birthYear, (int) $today->format('Y'));
+
+        return null === $last || null === $every ? null : $last['on']->add(new \DateInterval(\sprintf('P%dM', $every->months)));
     }
 
     /** @return Verdict|null when somebody who grows is due to be measured again */

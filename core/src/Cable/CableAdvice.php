@@ -8,7 +8,6 @@ use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Rope\TurningRope;
-use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -26,11 +25,7 @@ final readonly class CableAdvice
 
     public static function forStage(Stage $stage, TurningRope $rope): self
     {
-        $family = match ($stage->phase()) {
-            Phase::Learning => CableFamily::ThickCord,
-            Phase::Approaching => CableFamily::MediumCord,
-            Phase::Linking => CableFamily::CoatedSteel,
-        };
+        $family = CableNeeds::recommended($stage->phase());
         $turns = Rate::perMinute(HandlePull::LEARNING_TURNS_PER_MINUTE);
         $pull = HandlePull::newtons($rope, $family->linearDensity(), $turns);
         $reasons = [

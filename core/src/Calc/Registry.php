@@ -29,6 +29,7 @@ use Zumbo\Core\Calc\Sets\IntervalCalculation;
 use Zumbo\Core\Calc\Sets\LadderCalculation;
 use Zumbo\Core\Calc\Sets\PaceCalculation;
 use Zumbo\Core\Calc\Sets\ScaleCalculation;
+use Zumbo\Core\Calc\Today\TodayCalculation;
 use Zumbo\Core\Measure\CoreException;
 
 /**
@@ -48,6 +49,7 @@ final class Registry
             new FitCalculation(),
             new CableCalculation(),
             new TrimCalculation(),
+            new TodayCalculation(),
             new AssignCalculation(),
             new CutCalculation(),
             new PatternCalculation(),

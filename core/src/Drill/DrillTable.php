@@ -58,6 +58,9 @@ final class DrillTable
             'breathe, keep the beat', 'a plan that is kept when tired'],
     ];
 
+    /** What is done in it, where that is not jumping with a rope. */
+    private const WORK = ['hop-in-place' => DrillWork::Jump, 'catch-the-rope' => DrillWork::Rope];
+
     /**
      * @return non-empty-list<Drill> in the order they are worked through
      */
@@ -105,6 +108,7 @@ final class DrillTable
             $sets,
             $cue,
             $why,
+            self::WORK[$code] ?? DrillWork::JumpAndRope,
         );
     }
 }

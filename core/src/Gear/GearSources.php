@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Gear;
 
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\School;
 
 /**
  * Behind each number of the rack, the trim path and the cut list: the rule it comes from, and how sure that is.
@@ -20,9 +23,20 @@ final class GearSources
         ]);
     }
 
-    public static function ideal(): Verdict
+    public static function ideal(Handle $handle): Verdict
     {
-        return Verdict::of('why.ideal');
+        return Verdict::of('why.ideal', ['handle_m' => $handle->length->metres()]);
+    }
+
+    /** Printed on the strip: the rule it was made by. */
+    public static function strip(School $forBeginners, Handle $handle): Verdict
+    {
+        return Verdict::of('why.strip', [
+            'school' => Term::of($forBeginners),
+            'stance' => Term::of($forBeginners->usualStance()),
+            'reading' => Term::of($forBeginners->usualReading()),
+            'handle_m' => $handle->length->metres(),
+        ]);
     }
 
     public static function stock(): Verdict
@@ -32,11 +46,11 @@ final class GearSources
 
     public static function misses(): Verdict
     {
-        return Verdict::of('why.misses', ['of' => TrimOutcome::PER_REPS]);
+        return Verdict::of('why.misses', ['of' => TrimOutcome::PER_TRIES]);
     }
 
     public static function outcome(): Verdict
     {
-        return Verdict::of('why.outcome', ['in_ten' => (int) round(10 * TrimOutcome::SURE)]);
+        return Verdict::of('why.outcome', ['least' => TrimOutcome::LEAST_TRIES]);
     }
 }

@@ -9,13 +9,14 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\SchoolInForce;
 use Zumbo\Core\Stage\Stage;
 
 /**
  * The strip on the wall beside the rack: a guest stands against it and reads the tag of their rope in five seconds.
  *
- * For each height the rope that costs least beside the rule of height, the school for a first rope when nobody can be
- * measured; neighbouring heights with one rope make a band.
+ * For each height the rope that costs least beside the gym's school for beginners, the same that rack and sizing use,
+ * so that a guest gets one answer; neighbouring heights with one rope make a band.
  */
 final class HeightStrip
 {
@@ -30,13 +31,17 @@ final class HeightStrip
      *
      * @return list<HeightBand> without a gap, the lowest first; a band without a rope is one for which nothing fits
      */
-    public static function of(array $ropes): array
-    {
+    public static function of(
+        array $ropes,
+        School $forBeginners = SchoolInForce::FOR_BEGINNERS,
+        ?Handle $handle = null,
+    ): array {
+        $handle ??= Handle::usual();
         $bands = [];
         $from = self::FROM_CM;
-        $now = self::best($ropes, $from);
+        $now = self::best($ropes, $from, $forBeginners, $handle);
         for ($cm = self::FROM_CM + 1; $cm <= self::TO_CM; ++$cm) {
-            $next = $cm < self::TO_CM ? self::best($ropes, $cm) : null;
+            $next = $cm < self::TO_CM ? self::best($ropes, $cm, $forBeginners, $handle) : null;
             if ($next !== $now || self::TO_CM === $cm) {
                 $bands[] = new HeightBand(Length::ofCentimetres($from), Length::ofCentimetres($cm), $now);
                 [$from, $now] = [$cm, $next];
@@ -49,14 +54,12 @@ final class HeightStrip
     /**
      * @param list<SharedRope> $ropes
      */
-    private static function best(array $ropes, int $cm): ?SharedRope
+    private static function best(array $ropes, int $cm, School $forBeginners, Handle $handle): ?SharedRope
     {
-        $ideal = RopeSizing::of(
-            Body::ofStature(Length::ofCentimetres($cm)),
-            Handle::usual(),
-            Length::ofMetres(RopeSizing::USUAL_SPARE_M),
-        )
-            ->bySchool(School::Height)
+        $body = Body::ofStature(Length::ofCentimetres($cm));
+        $school = SchoolInForce::of($body, self::STAGE, forBeginners: $forBeginners)->school;
+        $ideal = RopeSizing::of($body, $handle, Length::ofMetres(RopeSizing::USUAL_SPARE_M))
+            ->bySchool($school)
             ->cable->metres();
         $best = null;
         $least = \INF;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Gear;
 
 use Zumbo\Core\Cable\CableFamily;
-use Zumbo\Core\Stage\Phase;
+use Zumbo\Core\Cable\CableNeeds;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -43,21 +43,10 @@ final class RopeMatch
     public static function cost(float $idealM, Stage $stage, float $ropeM, ?CableFamily $family, bool $last): ?float
     {
         $cost = self::lengthCost($idealM, $ropeM);
-        if (null === $cost || (null !== $family && !self::mayHave($stage, $family))) {
+        if (null === $cost || (null !== $family && !CableNeeds::mayHave($stage, $family))) {
             return null;
         }
 
         return $last ? $cost - self::SAME_AS_LAST_M : $cost;
-    }
-
-    /** Learners need a cable that is felt and does not whip; the weighted rope is for drills, not for a class. */
-    public static function mayHave(Stage $stage, CableFamily $family): bool
-    {
-        return match ($family) {
-            CableFamily::Beaded, CableFamily::ThickCord, CableFamily::MediumCord => true,
-            CableFamily::CoatedSteel => Phase::Learning !== $stage->phase(),
-            CableFamily::ThinWire => Phase::Linking === $stage->phase(),
-            CableFamily::Weighted => false,
-        };
     }
 }

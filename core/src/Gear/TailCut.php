@@ -24,14 +24,23 @@ final readonly class TailCut
     {
     }
 
-    /** @param TrimOutcome|null $outcome of the last trim; null: never trimmed */
-    public static function of(Length $cable, Length $goal, int $practices, ?TrimOutcome $outcome): self
+    /** Whatever the length: why not. */
+    public static function locked(Verdict $reason): self
+    {
+        return new self(false, $reason);
+    }
+
+    /**
+     * @param int|null         $practices on this length; null: not counted, and then only the length is judged
+     * @param TrimOutcome|null $outcome   of the last trim; null: never trimmed
+     */
+    public static function of(Length $cable, Length $goal, ?int $practices, ?TrimOutcome $outcome): self
     {
         $left = $cable->minus($goal)->metres();
         $values = [
             'left_m' => abs($left),
             'goal_m' => $goal->metres(),
-            'practices' => $practices,
+            'practices' => $practices ?? 0,
             'least' => self::LEAST_PRACTICES,
             'spare_m' => RopeSizing::USUAL_SPARE_M,
         ];
@@ -39,7 +48,7 @@ final readonly class TailCut
         return match (true) {
             $left > self::AT_GOAL_M => new self(false, Verdict::of('tails.not_there', $values)),
             TrimAdvice::LetOut === $outcome?->advice => new self(false, Verdict::of('tails.let_out_first', $values)),
-            $practices < self::LEAST_PRACTICES => new self(false, Verdict::of('tails.too_new', $values)),
+            null !== $practices && $practices < self::LEAST_PRACTICES => new self(false, Verdict::of('tails.too_new', $values)),
             default => new self(true, Verdict::of('tails.settled', $values)),
         };
     }

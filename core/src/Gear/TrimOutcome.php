@@ -9,38 +9,35 @@ use Zumbo\Core\Numeric\BetaDistribution;
 use Zumbo\Core\Streak\CountedReps;
 
 /**
- * Whether a trim helped: the chance of a miss per rep before and after it, each a beta posterior from nothing believed
- * (α = 1 + reps, β = 1 + misses), compared by P(after better) = ∫ F_before dF_after.
+ * Whether a trim helped: the change of misses per try with its 95 % interval, (p₁ − p₀) ± 1.96 √(p₀q₀/n₀ + p₁q₁/n₁)
+ * (normal interval of a difference of two proportions, as R's prop.test without correction gives it).
  *
- * Told only when nine in ten sure (our assumption). What more would tell: the logarithms of two miss rates differ with
- * variance about 1/misses + 1/misses, so δ/√(1/m₁ + 1/m₂) must reach 1.28 with the rates seen, or with a change of a
- * half when they are alike; null when no number of new goes is enough because the time before is too thin.
+ * It made it better or worse only where the whole interval lies on one side of 0; else it can't be told yet, and then
+ * the tries on each length that would show a doubling of the misses four times in five are said
+ * ((z√(2p̄q̄) + z′√(p₀q₀ + p₁q₁))²/δ², R's power.prop.test).
  */
 final readonly class TrimOutcome
 {
-    public const SURE = 0.9;
+    /** Misses are told for so many tries. */
+    public const PER_TRIES = 100;
 
-    /** Misses are told for so many reps. */
-    public const PER_REPS = 100;
+    /** Normal deviates: 95 % lie within the first, 80 % below the second. */
+    private const SURE_DEVIATE = 1.959964;
+    private const POWER_DEVIATE = 0.841621;
 
-    /** Normal deviate that 90 % lie below. */
-    private const SURE_DEVIATE = 1.2816;
-
-    /** Fewer entries after it than this say nothing at all. */
-    private const LEAST_ENTRIES = 3;
-
-    /** A change of the miss rate that would be worth knowing: by a half. */
-    private const WORTH_KNOWING = 0.405;
+    /** Fewer tries on either length than this say nothing, and the normal interval does not hold (our assumption). */
+    public const LEAST_TRIES = 30;
 
     private const SLICES = 400;
-    private const MOST_MORE = 500;
 
+    /** @param array{float, float}|null $interval of the change of misses per try; null: too little to say */
     private function __construct(
         public TrimAdvice $advice,
-        /** Chance that misses are rarer after it than before. */
+        /** Chance that misses are rarer after it than before, from nothing believed. */
         public float $chanceBetter,
-        /** Entries that would tell, at the rates seen; null: none would, or more than five hundred. */
-        public ?int $moreEntries,
+        public ?array $interval,
+        /** On each length, that would show whether misses doubled; null: no misses to double, or nothing before it. */
+        public ?int $triesThatTell,
         public Verdict $reason,
     ) {
     }
@@ -51,55 +48,84 @@ final readonly class TrimOutcome
      */
     public static function of(array $before, array $after): self
     {
-        [$repsBefore, $missesBefore] = self::sums($before);
-        [$repsAfter, $missesAfter] = self::sums($after);
-        $better = self::chanceBetter($repsBefore, $missesBefore, $repsAfter, $missesAfter);
-        $values = [
-            'entries' => \count($after),
-            'before' => self::perHundred($repsBefore, $missesBefore),
-            'after' => self::perHundred($repsAfter, $missesAfter),
+        [$triesBefore, $missesBefore] = self::sums($before);
+        [$triesAfter, $missesAfter] = self::sums($after);
+        $better = self::chanceBetter($triesBefore, $missesBefore, $triesAfter, $missesAfter);
+        $tell = self::triesThatTell($triesBefore, $missesBefore);
+        if (0 === $triesBefore) {
+            return new self(TrimAdvice::Wait, $better, null, null, Verdict::of('trim.no_before'));
+        }
+        if ($triesBefore < self::LEAST_TRIES || $triesAfter < self::LEAST_TRIES) {
+            return new self(TrimAdvice::Wait, $better, null, $tell, Verdict::of('trim.wait', [
+                'before_tries' => $triesBefore,
+                'after_tries' => $triesAfter,
+                'least' => self::LEAST_TRIES,
+            ]));
+        }
+        [$low, $high] = self::interval($triesBefore, $missesBefore, $triesAfter, $missesAfter);
+        $advice = match (true) {
+            $low > 0 => TrimAdvice::LetOut,
+            $high < 0 => TrimAdvice::Keep,
+            default => TrimAdvice::CannotTell,
+        };
+
+        return new self(
+            $advice,
+            $better,
+            [$low, $high],
+            $tell,
+            Verdict::of(self::code($advice, $tell), [
+                'before' => self::PER_TRIES * $missesBefore / $triesBefore,
+                'after' => self::PER_TRIES * $missesAfter / $triesAfter,
+                'low' => self::PER_TRIES * $low,
+                'high' => self::PER_TRIES * $high,
+                'tries' => $tell ?? 0,
+            ]),
+        );
+    }
+
+    private static function code(TrimAdvice $advice, ?int $tell): string
+    {
+        return match ($advice) {
+            TrimAdvice::Keep => 'trim.helped',
+            TrimAdvice::LetOut => 'trim.hurt',
+            default => null === $tell ? 'trim.cannot_tell_without_misses' : 'trim.cannot_tell',
+        };
+    }
+
+    /**
+     * @return array{float, float} of the change, per try
+     */
+    private static function interval(int $triesBefore, int $missesBefore, int $triesAfter, int $missesAfter): array
+    {
+        [$before, $after] = [$missesBefore / $triesBefore, $missesAfter / $triesAfter];
+        $error = sqrt($before * (1 - $before) / $triesBefore + $after * (1 - $after) / $triesAfter);
+
+        return [
+            $after - $before - self::SURE_DEVIATE * $error,
+            $after - $before + self::SURE_DEVIATE * $error,
         ];
-        if (\count($after) < self::LEAST_ENTRIES || [] === $before) {
-            return self::wait($better, [] === $before, \count($after));
-        }
-        if ($better >= self::SURE || 1 - $better >= self::SURE) {
-            $advice = $better >= self::SURE ? TrimAdvice::Keep : TrimAdvice::LetOut;
-
-            return new self(
-                $advice,
-                $better,
-                0,
-                Verdict::of(TrimAdvice::Keep === $advice ? 'trim.helped' : 'trim.hurt', $values),
-            );
-        }
-        $more = self::moreEntries($missesBefore, $repsBefore, $missesAfter, $repsAfter, \count($after));
-
-        return new self(
-            TrimAdvice::CannotTell,
-            $better,
-            $more,
-            null === $more
-                ? Verdict::of('trim.never_tells', $values)
-                : Verdict::of('trim.cannot_tell', ['more' => $more] + $values),
-        );
     }
 
-    private static function wait(float $better, bool $nothingBefore, int $entries): self
+    /** Rounded to one digit, for it is a guess itself. */
+    private static function triesThatTell(int $tries, int $misses): ?int
     {
-        return new self(
-            TrimAdvice::Wait,
-            $better,
-            self::LEAST_ENTRIES - min(self::LEAST_ENTRIES, $entries),
-            $nothingBefore
-                ? Verdict::of('trim.no_before')
-                : Verdict::of('trim.wait', ['entries' => $entries, 'least' => self::LEAST_ENTRIES]),
-        );
+        if (0 === $misses || $tries < self::LEAST_TRIES || 2 * $misses >= $tries) {
+            return null;
+        }
+        $before = $misses / $tries;
+        $after = 2 * $before;
+        $middle = ($before + $after) / 2;
+        $needed = ((self::SURE_DEVIATE * sqrt(2 * $middle * (1 - $middle))
+            + self::POWER_DEVIATE * sqrt($before * (1 - $before) + $after * (1 - $after))) / $before) ** 2;
+
+        return (int) round($needed, -(int) floor(log10($needed)));
     }
 
-    private static function chanceBetter(int $repsBefore, int $missesBefore, int $repsAfter, int $missesAfter): float
+    private static function chanceBetter(int $triesBefore, int $missesBefore, int $triesAfter, int $missesAfter): float
     {
-        $before = BetaDistribution::of(1 + $repsBefore, 1 + $missesBefore);
-        $after = BetaDistribution::of(1 + $repsAfter, 1 + $missesAfter);
+        $before = BetaDistribution::of(1 + $triesBefore - $missesBefore, 1 + $missesBefore);
+        $after = BetaDistribution::of(1 + $triesAfter - $missesAfter, 1 + $missesAfter);
         $sum = 0.0;
         for ($i = 0; $i < self::SLICES; ++$i) {
             $sum += $before->cumulative($after->quantile(($i + 0.5) / self::SLICES));
@@ -108,41 +134,18 @@ final readonly class TrimOutcome
         return $sum / self::SLICES;
     }
 
-    private static function moreEntries(
-        int $missesBefore,
-        int $repsBefore,
-        int $missesAfter,
-        int $repsAfter,
-        int $entries,
-    ): ?int {
-        $rateBefore = ($missesBefore + 1) / ($repsBefore + 2);
-        $rateAfter = ($missesAfter + 1) / ($repsAfter + 2);
-        $seen = max(self::WORTH_KNOWING, abs(log($rateAfter / $rateBefore)));
-        $left = ($seen / self::SURE_DEVIATE) ** 2 - 1 / ($missesBefore + 1);
-        if ($left <= 0) {
-            return null;
-        }
-        $perEntry = max($missesAfter, 1) / $entries;
-        $more = (int) ceil(max(1.0, (1 / $left - $missesAfter - 1) / $perEntry));
-
-        return $more > self::MOST_MORE ? null : $more;
-    }
-
     /**
      * @param list<CountedReps> $entries
      *
-     * @return array{int, int} reps, misses
+     * @return array{int, int} tries, misses among them
      */
     private static function sums(array $entries): array
     {
-        return [
-            array_sum(array_map(static fn (CountedReps $entry): int => $entry->successes, $entries)),
-            array_sum(array_map(static fn (CountedReps $entry): int => $entry->misses, $entries)),
-        ];
-    }
+        $misses = array_sum(array_map(static fn (CountedReps $entry): int => $entry->misses, $entries));
 
-    private static function perHundred(int $reps, int $misses): float
-    {
-        return 0 === $reps + $misses ? 0.0 : (self::PER_REPS * $misses) / ($reps + $misses);
+        return [
+            $misses + array_sum(array_map(static fn (CountedReps $entry): int => $entry->successes, $entries)),
+            $misses,
+        ];
     }
 }

@@ -4,22 +4,19 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Load;
 
-use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Stage;
 
 /**
- * Whether a set fits into what the legs should take in one session.
+ * Contacts that are enough for one session, and for one week.
+ *
+ * That beginners and the young are capped is common practice, no published source; the numbers are our assumption: five
+ * minutes of jumping at first, fifteen at the end; half of it under 12, three quarters from 12 to 15 and from 60 on.
  */
 final class SessionLoad
 {
-    /** The young get three quarters of it while they grow. */
-    private const YOUNG_BELOW = 16;
-    private const YOUNG_SHARE = 0.75;
+    /** Sessions that a week is worth. */
+    public const SESSIONS_A_WEEK = 3;
 
-    /**
-     * Contacts that are enough for one session, by stage. That beginners and the young are capped is common practice,
-     * no published source; the numbers are our assumption: five minutes of jumping at first, fifteen at the end.
-     */
     private const CAP = [
         'jump' => 400,
         'turn' => 400,
@@ -38,23 +35,21 @@ final class SessionLoad
      */
     public static function cap(Stage $stage, ?int $age): int
     {
-        $cap = self::CAP[$stage->value];
-
-        return null !== $age && $age < self::YOUNG_BELOW ? (int) round(self::YOUNG_SHARE * $cap) : $cap;
+        return (int) round(self::share($age) * self::CAP[$stage->value]);
     }
 
-    /**
-     * @param int $contacts of the set that is planned
-     * @param int $before   logged earlier in the day
-     */
-    public static function of(Stage $stage, ?int $age, int $contacts, int $before): Verdict
+    public static function weekCap(Stage $stage, ?int $age): int
     {
-        $cap = self::cap($stage, $age);
+        return self::SESSIONS_A_WEEK * self::cap($stage, $age);
+    }
 
-        return Verdict::of($contacts + $before <= $cap ? 'load.within' : 'load.over', [
-            'contacts' => $contacts,
-            'before' => $before,
-            'cap' => $cap,
-        ]);
+    private static function share(?int $age): float
+    {
+        return match (true) {
+            null === $age => 1.0,
+            $age < 12 => 0.5,
+            $age < 16, $age >= 60 => 0.75,
+            default => 1.0,
+        };
     }
 }

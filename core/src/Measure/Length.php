@@ -81,6 +81,12 @@ final readonly class Length
         return new self($this->metres - $other->metres);
     }
 
+    /** As ropes are sized: never finer. */
+    public function toTheCentimetre(): self
+    {
+        return new self(round($this->metres, 2));
+    }
+
     public function times(float $factor): self
     {
         return new self($this->metres * $factor);

@@ -12,7 +12,16 @@ use Zumbo\Core\Streak\CountedReps;
  */
 final readonly class Entry
 {
+    /** A day that was stopped says so much of what an ordinary one says (our assumption). */
+    public const STOPPED_DAY_SHARE = 0.25;
+
     public function __construct(public CountKind $countKind, public CountedReps $counted, public bool $clean)
     {
+    }
+
+    /** The same, of a day on which jumping was stopped. */
+    public function ofAStoppedDay(): self
+    {
+        return new self($this->countKind, $this->counted->weighingLess(self::STOPPED_DAY_SHARE), $this->clean);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Path;
 
 use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Measure\Verdict;
 
 /**
  * When a coach should go and look at somebody tonight: several goes in a row that were rough, or hardly began (our
@@ -20,12 +21,17 @@ final class LookRule
 
     /**
      * @param list<Entry> $tonight the newest last
+     *
+     * @return Verdict|null why; null: no need to
      */
-    public static function asksFor(array $tonight): bool
+    public static function asksFor(array $tonight): ?Verdict
     {
         $last = \array_slice($tonight, -self::GOES);
+        $fine = array_filter($last, static fn (Entry $entry): bool => !self::isPoor($entry));
 
-        return \count($last) >= self::GOES && [] === array_filter($last, static fn (Entry $entry): bool => !self::isPoor($entry));
+        return \count($last) < self::GOES || [] !== $fine
+            ? null
+            : Verdict::of('look.rough', ['goes' => self::GOES]);
     }
 
     private static function isPoor(Entry $entry): bool

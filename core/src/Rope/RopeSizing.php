@@ -31,8 +31,15 @@ final readonly class RopeSizing
     /** Stature is measured to a centimetre at best (common practice, no published source). */
     private const STATURE_UNCERTAINTY_M = 0.01;
 
-    private function __construct(private Body $body, private Handle $handle, private Length $sparePerSide)
+    /** @param Handle|null $handle null: handles of no length, to tell what stands whatever they are */
+    private function __construct(private Body $body, private ?Handle $handle, private Length $sparePerSide)
     {
+    }
+
+    /** As if the handles had no length: cable and overall length are one. */
+    public static function bare(Body $body): self
+    {
+        return new self($body, null, Length::zero());
     }
 
     /** @throws OutOfRange when the spare is negative or above 20 cm */
@@ -94,7 +101,7 @@ final readonly class RopeSizing
             $stance,
             $cable,
             $cable->plus($this->bothHandles()),
-            $cable->plus($this->sparePerSide->plus($this->handle->pieceInside())->times(2)),
+            $cable->plus($this->sparePerSide->plus($this->handle?->pieceInside() ?? Length::zero())->times(2)),
             $uncertainty,
             null === $landmark ? null : $this->body->heightOf($landmark),
             self::spareArc($this->body, $cable),
@@ -114,6 +121,6 @@ final readonly class RopeSizing
 
     private function bothHandles(): Length
     {
-        return $this->handle->length->times(2);
+        return $this->handle?->length->times(2) ?? Length::zero();
     }
 }

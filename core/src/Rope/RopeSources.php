@@ -54,13 +54,7 @@ final class RopeSources
 
     public static function goal(): Verdict
     {
-        $rule = RopeAdvice::goalRule();
-
-        return Verdict::of('why.goal', [
-            'schools_in_order' => array_map(Term::of(...), $rule['schools']),
-            'least_m' => $rule['least']->metres(),
-            'most_m' => $rule['most']->metres(),
-        ]);
+        return Verdict::of('why.goal', ['linked' => Term::of(SchoolInForce::FOR_LINKED_DOUBLES)]);
     }
 
     public static function arc(): Verdict
@@ -106,7 +100,10 @@ final class RopeSources
 
     public static function offBy(): Verdict
     {
-        return Verdict::of('why.off_by');
+        return Verdict::of('why.off_by', [
+            'short_m' => RightLength::MOST_SHORT_M,
+            'long_m' => RightLength::MOST_LONG_M,
+        ]);
     }
 
     public static function partner(): Verdict

@@ -27,8 +27,10 @@ final readonly class TrimPath
     /** What a form offers. */
     public const OFFERED_STEPS_M = [0.01, 0.015, 0.02, 0.03];
 
-    /** A cable is never cut finer than that: sizing is not (our assumption). */
-    private const FINEST_M = 0.01;
+    /** A cable is never cut finer than that, at a side or in all: sizing is not (our assumption). */
+    public const FINEST_M = 0.01;
+
+    private const ROUNDING_M = 1e-9;
 
     /**
      * @param list<TrimStep> $steps
@@ -45,38 +47,55 @@ final readonly class TrimPath
      */
     public static function of(Length $today, Length $goal, Length $stepPerSide): self
     {
-        $step = Quantity::StepPerSide->check($stepPerSide)->metres() * 2;
+        $step = Quantity::StepPerSide->check($stepPerSide)->metres();
         $tooMuch = $today->minus($goal)->metres();
-        if ($tooMuch < self::FINEST_M) {
+        $values = ['cable_m' => $today->metres(), 'goal_m' => $goal->metres()];
+        if ($tooMuch < self::FINEST_M - self::ROUNDING_M) {
             return new self(
                 [],
-                Verdict::of($tooMuch > -self::FINEST_M ? 'trim.there' : 'trim.too_short', [
-                    'cable_m' => $today->metres(),
-                    'goal_m' => $goal->metres(),
-                ]),
+                Verdict::of($tooMuch > -self::FINEST_M ? 'trim.there' : 'trim.too_short', $values),
             );
         }
         $steps = [];
-        for ($cable = $today->metres(); $cable - $goal->metres() >= self::FINEST_M / 2;) {
-            $next = max($goal->metres(), $cable - $step);
-            // A last sliver is not worth a cut: it goes with the step before.
-            $next = $next - $goal->metres() < self::FINEST_M ? $goal->metres() : $next;
-            $steps[] = new TrimStep(
-                Length::ofMetres($next),
-                Length::ofMetres(($cable - $next) / 2),
-                Verdict::of('trim.gate', ['before_m' => $cable, 'sets' => self::SETS_BEFORE_STEP]),
-            );
-            $cable = $next;
+        $cable = $today;
+        foreach (self::perSide($tooMuch / 2, $step) as $off) {
+            $steps[] = TrimStep::from($cable, Length::ofMetres($off), self::SETS_BEFORE_STEP);
+            $cable = $cable->minus(Length::ofMetres(2 * $off));
         }
 
         return new self(
             $steps,
-            Verdict::of('trim.path', [
-                'steps' => \count($steps),
-                'spare_m' => RopeSizing::USUAL_SPARE_M,
-                'cable_m' => $today->metres(),
-                'goal_m' => $goal->metres(),
-            ]),
+            Verdict::of('trim.path', ['steps' => \count($steps), 'spare_m' => RopeSizing::USUAL_SPARE_M] + $values),
         );
+    }
+
+    /**
+     * A last sliver is not worth a trim of its own: it goes with the step before; and where that would be more than may
+     * be taken at once, or the last step would be much smaller than the others, the last two share alike.
+     *
+     * @return list<float> metres off each side, step by step
+     */
+    private static function perSide(float $total, float $step): array
+    {
+        $whole = (int) floor($total / $step + self::ROUNDING_M);
+        $left = $total - $whole * $step;
+        if (0 === $whole) {
+            return [$total];
+        }
+        $before = array_fill(0, $whole - 1, $step);
+
+        return match (true) {
+            $left < self::ROUNDING_M => [...$before, $step],
+            $left < self::FINEST_M - self::ROUNDING_M && $step + $left <= Quantity::StepPerSide->mostM() => [
+                ...$before,
+                $step + $left,
+            ],
+            $left < self::FINEST_M - self::ROUNDING_M, $step - $left > self::FINEST_M + self::ROUNDING_M => [
+                ...$before,
+                ($step + $left) / 2,
+                ($step + $left) / 2,
+            ],
+            default => [...$before, $step, $left],
+        };
     }
 }

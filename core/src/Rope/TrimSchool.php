@@ -13,4 +13,9 @@ enum TrimSchool: string
     case StartLong = 'start-long';
     /** The final length from the first day: no slack for drifting hands. */
     case GoalLength = 'goal-length';
+
+    public function startsLong(): bool
+    {
+        return self::StartLong === $this;
+    }
 }

@@ -20,17 +20,40 @@ final class StatureHistoryTest extends TestCase
         self::assertNull(StatureHistory::none()->at(new \DateTimeImmutable('2026-01-01')));
     }
 
-    public function testARopeIsOutgrownByTheStatureOfItsDay(): void
+    public function testTwoRisingHeightsWithinAYearAreGrowth(): void
     {
-        $now = Length::ofCentimetres(145);
-        $outgrown = static fn (?string $day): bool => null !== self::grown()->outgrown(
-            null === $day ? null : new \DateTimeImmutable($day),
-            $now,
-        );
-        self::assertTrue($outgrown('2025-10-01'));
-        self::assertFalse($outgrown('2026-11-02'), 'sized after the last reading');
-        self::assertFalse($outgrown(null), 'without a rope nothing is outgrown');
-        self::assertNull(StatureHistory::none()->outgrown(new \DateTimeImmutable('2026-01-01'), $now));
+        $rises = static fn (string $day): bool => self::grown()->risesWithinAYear(new \DateTimeImmutable($day));
+        self::assertFalse($rises('2025-12-01'), 'one height only');
+        self::assertTrue($rises('2026-03-01'));
+        self::assertTrue($rises('2027-02-28'));
+        self::assertFalse($rises('2027-03-02'), 'one height of the last year only');
+    }
+
+    public function testGrowthIsSeenOnTheFirstDayThatReadsMoreThanWhenTheRopeWasSized(): void
+    {
+        $grew = static fn (string $sized): ?string => self::grown()->grewOn(new \DateTimeImmutable($sized))?->format('Y-m-d');
+        self::assertSame('2026-03-01', $grew('2025-10-01'));
+        self::assertSame('2026-11-01', $grew('2026-03-01'));
+        self::assertNull($grew('2026-11-02'));
+        self::assertNull(StatureHistory::none()->grewOn(new \DateTimeImmutable('2026-01-01')));
+    }
+
+    public function testTheNextMeasuringHasADate(): void
+    {
+        $next = static fn (int $birthYear): ?string => self::grown()
+            ->nextOn($birthYear, new \DateTimeImmutable('2026-11-20'))?->format('Y-m-d');
+        self::assertSame('2027-02-01', $next(2013), 'every three months in the years of the spurt');
+        self::assertNull($next(1990));
+    }
+
+    public function testOfTwoHeightsOnOneDayTheLaterCounts(): void
+    {
+        $day = new \DateTimeImmutable('2026-05-05');
+        $twice = StatureHistory::of([
+            ['on' => $day, 'stature' => Length::ofCentimetres(150)],
+            ['on' => $day, 'stature' => Length::ofCentimetres(151)],
+        ]);
+        self::assertSame(151.0, $twice->at($day)?->centimetres());
     }
 
     public function testIsDueByWholeMonthsSinceTheLastReading(): void

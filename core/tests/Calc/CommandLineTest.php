@@ -43,19 +43,50 @@ final class CommandLineTest extends TestCase
 
     public function testFitSaysVerdictLandmarkAndEffects(): void
     {
-        $fit = self::json(['fit', 'stature=1.75', 'cable_length=3.1m', 'stage=join', '--json']);
+        $known = ['stature=175', 'handle_length=15cm', 'stance=two-feet', 'stage=join', '--json'];
+        $fit = self::json(['fit', 'cable_length=3.1m', ...$known]);
         self::assertSame('too-long', $fit['verdict']);
-        self::assertGreaterThan(0, $fit['off_by_m']);
+        self::assertEqualsWithDelta(3.1 - $fit['goal_m'], $fit['off_by_m'], 1e-9);
         self::assertNotEmpty($fit['effects'][0]['sentence']);
-        self::assertSame('right', self::json(['fit', 'stature=175', 'reaches=armpit', '--json'])['verdict']);
+        self::assertSame('right', self::json(['fit', 'reaches=armpit', ...$known])['verdict']);
     }
 
-    public function testTheTwoTrimSchoolsBeginWithDifferentRopes(): void
+    /** The same reading under another stance is another rope; the handles are only needed for the cable. */
+    public function testFitGivesNoVerdictWithoutAStanceAndNoCableWithoutHandles(): void
     {
-        $long = self::json(['rope', 'height=168', '--json']);
-        $goal = self::json(['rope', 'height=168', 'trim_school=goal-length', '--json']);
-        self::assertSame(['armpit', 'chest'], [$long['recommended'], $goal['recommended']]);
-        self::assertEqualsWithDelta(2.3092, $long['goal_cable_length_m'], 1e-9);
+        $fit = self::json(['fit', 'stature=175', 'handle_length=15cm', 'reaches=armpit', '--json']);
+        self::assertSame(['unknown', 'ask-stance'], [$fit['verdict'], $fit['next']['action']]);
+        $read = self::json(['fit', 'stature=175', 'stance=two-feet', 'reaches=shoulder', '--json']);
+        self::assertSame('on-its-way', $read['verdict']);
+        self::assertNull($read['cable_length_m']);
+        self::assertNull($read['goal_m']);
+        $cable = self::json(['fit', 'stature=175', 'stance=two-feet', 'cable_length=2.5', '--json']);
+        self::assertSame(['unknown', 'ask-handles'], [$cable['verdict'], $cable['next']['action']]);
+    }
+
+    /** Which cable it is hangs on the handles; which school is asked does not. */
+    public function testOtherHandlesMakeAnotherCableAndNotAnotherSchool(): void
+    {
+        foreach ([0.12, 0.15, 0.17] as $handle) {
+            $rope = self::json(['rope', 'height=174', 'handle_length_m='.$handle, 'stage=link', '--json']);
+            self::assertSame('chest', $rope['recommended']);
+            self::assertEqualsWithDelta(2 * 0.72 * 1.74 + 0.19 - 2 * $handle, $rope['goal_cable_length_m'], 1e-9);
+        }
+    }
+
+    /** Read at the handle ends the overall length stands; read at the cable ends the cable does. Geometry. */
+    public function testHandlesThatNobodyKnowsLeaveTheCableOpen(): void
+    {
+        $rope = self::json(['rope', 'height=174', '--json']);
+        $bySchool = array_column($rope['schools'], null, 'school');
+        self::assertNull($bySchool['armpit']['cable_length_m']);
+        self::assertNotEmpty($bySchool['armpit']['cable_length_reason']);
+        self::assertEqualsWithDelta(2 * 0.76 * 1.74 + 0.19, $bySchool['armpit']['overall_length_m'], 1e-9);
+        self::assertEqualsWithDelta(1.74 + 0.9144, $bySchool['height']['overall_length_m'], 1e-9);
+        self::assertNull($bySchool['breastbone']['overall_length_m']);
+        self::assertEqualsWithDelta(2 * 0.69 * 1.74 + 0.19, $bySchool['breastbone']['cable_length_m'], 1e-9);
+        self::assertStringContainsString('Ask for the handles', $rope['reasons'][0]['sentence']);
+        self::assertNull($rope['goal_cable_length_m']);
     }
 
     public function testTrimTellsWhetherTheLastOneHelpedOrWhyItCannot(): void
@@ -108,14 +139,14 @@ final class CommandLineTest extends TestCase
 
     public function testTapedLandmarksMayBeGivenByName(): void
     {
-        $rope = self::json(['rope', 'stature_m=1.75', 'school=armpit', 'landmarks_m.armpit=1.4', '--json']);
+        $rope = self::json(['rope', 'stature_m=1.75', 'handle_length=15cm', 'school=armpit', 'landmarks_m.armpit=1.4', '--json']);
         self::assertEqualsWithDelta(2.69, $rope['schools'][0]['cable_length_m'], 1e-9);
         self::assertSame('taped', $rope['schools'][0]['reach_reason']);
     }
 
     public function testPlainTextNamesEveryField(): void
     {
-        $answer = CommandLine::answer(['rope', 'height=168'], null);
+        $answer = CommandLine::answer(['rope', 'height=168', 'handle_length=15cm'], null);
         self::assertStringContainsString("recommended: armpit\n", $answer->out);
         self::assertStringContainsString('Cable 244 cm: armpit school', $answer->out);
     }

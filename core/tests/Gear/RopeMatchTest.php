@@ -6,6 +6,7 @@ namespace Zumbo\Core\Tests\Gear;
 
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Cable\CableNeeds;
 use Zumbo\Core\Gear\RopeMatch;
 use Zumbo\Core\Stage\Stage;
 
@@ -29,8 +30,8 @@ final class RopeMatchTest extends TestCase
     public function testTheCableMustSuitTheStage(): void
     {
         foreach (Stage::cases() as $stage) {
-            self::assertTrue(RopeMatch::mayHave($stage, CableFamily::Beaded));
-            self::assertFalse(RopeMatch::mayHave($stage, CableFamily::Weighted));
+            self::assertTrue(CableNeeds::mayHave($stage, CableFamily::Beaded));
+            self::assertFalse(CableNeeds::mayHave($stage, CableFamily::Weighted));
         }
         self::assertNull(RopeMatch::cost(2.4, Stage::Singles, 2.4, CableFamily::CoatedSteel, false));
         self::assertSame(0.0, RopeMatch::cost(2.4, Stage::Mix, 2.4, CableFamily::CoatedSteel, false));

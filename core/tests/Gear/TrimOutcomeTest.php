@@ -17,21 +17,35 @@ use Zumbo\Core\Tests\Reference;
 final class TrimOutcomeTest extends TestCase
 {
     /**
-     * @param array{int, int} $before
-     * @param array{int, int} $after
+     * @param array{int, int}     $before   tries, misses among them
+     * @param array{int, int}     $after
+     * @param array{float, float} $interval
      */
     #[DataProvider('referenceCases')]
-    public function testTheChanceIsThatOfAReferenceLibrary(array $before, array $after, float $better): void
-    {
-        self::assertEqualsWithDelta(
-            $better,
-            TrimOutcome::of([CountedReps::sum(...$before)], [CountedReps::sum(...$after)])->chanceBetter,
-            2e-3,
+    public function testIntervalAndTriesAreThoseOfAReferenceLibrary(
+        array $before,
+        array $after,
+        array $interval,
+        float $tries,
+    ): void {
+        $out = TrimOutcome::of([self::sum(...$before)], [self::sum(...$after)]);
+        self::assertNotNull($out->interval);
+        self::assertEqualsWithDelta($interval[0], $out->interval[0], 1e-6);
+        self::assertEqualsWithDelta($interval[1], $out->interval[1], 1e-6);
+        // Said with one digit: it is a guess itself.
+        self::assertSame((int) round($tries, -(int) floor(log10($tries))), $out->triesThatTell);
+        self::assertSame(
+            match (true) {
+                $interval[0] > 0 => TrimAdvice::LetOut,
+                $interval[1] < 0 => TrimAdvice::Keep,
+                default => TrimAdvice::CannotTell,
+            },
+            $out->advice,
         );
     }
 
     /**
-     * @return iterable<string, array{array{int, int}, array{int, int}, float}>
+     * @return iterable<string, array{array{int, int}, array{int, int}, array{float, float}, float}>
      */
     public static function referenceCases(): iterable
     {
@@ -39,15 +53,17 @@ final class TrimOutcomeTest extends TestCase
             yield json_encode([$case['before'], $case['after']], \JSON_THROW_ON_ERROR) => [
                 $case['before'],
                 $case['after'],
-                $case['better'],
+                $case['interval'],
+                $case['tries'],
             ];
         }
     }
 
-    public function testAfterAFewGoesItWaits(): void
+    public function testAfterAFewTriesItWaits(): void
     {
-        $out = TrimOutcome::of(self::goes(20, 20, 1), self::goes(2, 20, 0));
-        self::assertSame([TrimAdvice::Wait, 'trim.wait', 1], [$out->advice, $out->reason->code, $out->moreEntries]);
+        $out = TrimOutcome::of(self::goes(20, 20, 1), [self::sum(29, 3)]);
+        self::assertSame([TrimAdvice::Wait, 'trim.wait', null], [$out->advice, $out->reason->code, $out->interval]);
+        self::assertSame(TrimAdvice::CannotTell, TrimOutcome::of(self::goes(20, 20, 1), [self::sum(30, 3)])->advice);
     }
 
     public function testWithNothingBeforeItThereIsNothingToCompareWith(): void
@@ -55,40 +71,16 @@ final class TrimOutcomeTest extends TestCase
         self::assertSame('trim.no_before', TrimOutcome::of([], self::goes(9, 20, 1))->reason->code);
     }
 
-    public function testAWeekOfFewMissesCannotTellAndSaysHowManyMoreWould(): void
+    /** A quarter more misses in a week is nothing that can be told; it is told as an interval, not as a quarter. */
+    public function testAWeekOfFewMissesCannotTellAndSaysTheIntervalAndHowManyTriesWould(): void
     {
-        $out = TrimOutcome::of(self::goes(20, 25, 1), self::goes(6, 25, 1));
-        self::assertSame(TrimAdvice::CannotTell, $out->advice);
-        self::assertNotNull($out->moreEntries);
-        self::assertGreaterThan(5, $out->moreEntries);
-    }
-
-    /** As many more as it says, at the rates seen, do tell. */
-    public function testWhatItAsksForTells(): void
-    {
-        $before = self::goes(30, 20, 2);
-        $after = self::goes(3, 20, 1);
-        $out = TrimOutcome::of($before, $after);
-        self::assertSame(TrimAdvice::CannotTell, $out->advice);
-        self::assertSame(
-            TrimAdvice::Keep,
-            TrimOutcome::of($before, [...$after, ...self::goes((int) $out->moreEntries + 4, 20, 1)])->advice,
-        );
-    }
-
-    public function testFewerMissesAreKeptMoreAreLetOut(): void
-    {
-        self::assertSame(TrimAdvice::Keep, TrimOutcome::of(self::goes(20, 20, 3), self::goes(10, 20, 1))->advice);
-        self::assertSame(TrimAdvice::LetOut, TrimOutcome::of(self::goes(20, 20, 1), self::goes(10, 20, 3))->advice);
-    }
-
-    public function testTooLittleBeforeItNeverTells(): void
-    {
-        $out = TrimOutcome::of(self::goes(1, 9, 1), self::goes(4, 9, 1));
-        self::assertSame(
-            [TrimAdvice::CannotTell, null, 'trim.never_tells'],
-            [$out->advice, $out->moreEntries, $out->reason->code],
-        );
+        $out = TrimOutcome::of([self::sum(500, 12)], [self::sum(280, 9)]);
+        self::assertSame('trim.cannot_tell', $out->reason->code);
+        self::assertLessThan(0, $out->reason->values['low']);
+        self::assertGreaterThan(0, $out->reason->values['high']);
+        self::assertSame($out->triesThatTell, $out->reason->values['tries']);
+        $quiet = TrimOutcome::of([self::sum(90, 0)], [self::sum(60, 1)]);
+        self::assertSame(['trim.cannot_tell_without_misses', null], [$quiet->reason->code, $quiet->triesThatTell]);
     }
 
     public function testTailsStayOnUntilTheLengthIsSettled(): void
@@ -111,6 +103,11 @@ final class TrimOutcomeTest extends TestCase
         self::assertTrue(TrimGate::of([...self::goes(4, 20, 1), ...self::goes(3, 20, 0)])->open);
         $broken = TrimGate::of([...self::goes(3, 20, 0), ...self::goes(1, 20, 1), ...self::goes(1, 20, 0)]);
         self::assertSame([false, 1], [$broken->open, $broken->verdict->values['held']]);
+    }
+
+    private static function sum(int $tries, int $misses): CountedReps
+    {
+        return CountedReps::sum($tries - $misses, $misses);
     }
 
     /**

@@ -6,7 +6,9 @@ namespace Zumbo\Core\Tests\Messages;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Body\BodyPart;
 use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Body\Clearance;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Fault\FaultTable;
@@ -20,13 +22,15 @@ use Zumbo\Core\Messages\English\Sentences;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Messages\MessagePattern;
 use Zumbo\Core\Messages\MissingMessage;
-use Zumbo\Core\Rope\Fit;
 use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Today\RopeAction;
+use Zumbo\Core\Today\RopeState;
+use Zumbo\Core\Today\StopWord;
 
 final class MessageCatalogueTest extends TestCase
 {
@@ -162,7 +166,11 @@ final class MessageCatalogueTest extends TestCase
             Stance::class,
             Reading::class,
             Landmark::class,
-            Fit::class,
+            RopeState::class,
+            RopeAction::class,
+            StopWord::class,
+            Clearance::class,
+            BodyPart::class,
             CableFamily::class,
             Sign::class,
             Place::class,

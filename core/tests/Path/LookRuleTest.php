@@ -17,25 +17,25 @@ final class LookRuleTest extends TestCase
     {
         $rough = self::go(20, AttemptEnd::Stopped, clean: false);
         $clean = self::go(20, AttemptEnd::Stopped);
-        self::assertFalse(LookRule::asksFor([]));
-        self::assertFalse(LookRule::asksFor([$rough, $rough]));
-        self::assertTrue(LookRule::asksFor([$clean, $rough, $rough, $rough]));
-        self::assertFalse(LookRule::asksFor([$rough, $rough, $rough, $clean]), 'it is over');
+        self::assertNull(LookRule::asksFor([]));
+        self::assertNull(LookRule::asksFor([$rough, $rough]));
+        self::assertSame('look.rough', LookRule::asksFor([$clean, $rough, $rough, $rough])?->code);
+        self::assertNull(LookRule::asksFor([$rough, $rough, $rough, $clean]), 'it is over');
     }
 
     public function testAGoThatHardlyBeganCountsAsRough(): void
     {
-        self::assertTrue(LookRule::asksFor(array_fill(0, 3, self::go(2, AttemptEnd::Miss))));
-        self::assertFalse(LookRule::asksFor(array_fill(0, 3, self::go(3, AttemptEnd::Miss))), 'three reps are a go');
-        self::assertFalse(LookRule::asksFor(array_fill(0, 3, self::go(1, AttemptEnd::Stopped))), 'stopped on purpose');
+        self::assertNotNull(LookRule::asksFor(array_fill(0, 3, self::go(2, AttemptEnd::Miss))));
+        self::assertNull(LookRule::asksFor(array_fill(0, 3, self::go(3, AttemptEnd::Miss))), 'three reps are a go');
+        self::assertNull(LookRule::asksFor(array_fill(0, 3, self::go(1, AttemptEnd::Stopped))), 'stopped on purpose');
     }
 
     public function testFewRepsSayNothingOfASumOrOfTries(): void
     {
         $sum = new Entry(CountKind::Streak, CountedReps::sum(2, 1), true);
         $tries = new Entry(CountKind::Tries, CountedReps::attempt(2, AttemptEnd::Miss), true);
-        self::assertFalse(LookRule::asksFor([$sum, $sum, $sum]));
-        self::assertFalse(LookRule::asksFor([$tries, $tries, $tries]));
+        self::assertNull(LookRule::asksFor([$sum, $sum, $sum]));
+        self::assertNull(LookRule::asksFor([$tries, $tries, $tries]));
     }
 
     private static function go(int $reps, AttemptEnd $end, bool $clean = true): Entry

@@ -13,62 +13,60 @@ use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\SchoolInForce;
 use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Stage;
 
 final class RopeAdviceTest extends TestCase
 {
-    public function testALearnerOfUsualHeightStartsWithTheArmpitSchool(): void
+    public function testALearnerHasTheArmpitSchoolWhateverTheirHeight(): void
     {
-        $advice = self::advice(1.68, Stage::Join);
-        self::assertSame(School::Armpit, $advice->rope->school);
+        foreach ([1.42, 1.68, 2.03] as $stature) {
+            self::assertSame(School::Armpit, self::inForce($stature, Stage::Join)->school, "at $stature m");
+        }
         self::assertSame(
-            ['rope.by_landmark', 'rope.spare_arc', 'rope.spread', 'rope.start_long'],
-            self::codes($advice),
+            ['rope.by_landmark', 'school.beginners', 'rope.spare_arc', 'rope.spread'],
+            self::codes(self::advice(1.68, Stage::Join)),
         );
     }
 
-    public function testWhereTheUsualSchoolMisfitsAnUnusualHeightItSaysSo(): void
+    public function testWhereTheSchoolMisfitsAnUnusualHeightItSaysSoAndKeepsToIt(): void
     {
-        $advice = self::advice(2.03, Stage::Join);
-        self::assertNotSame(School::Armpit, $advice->rope->school);
-        self::assertContains('rope.usual_school_misfits', self::codes($advice));
+        self::assertContains('rope.school_misfits', self::codes(self::advice(2.03, Stage::Join)));
+        self::assertNotContains('rope.school_misfits', self::codes(self::advice(1.68, Stage::Join)));
     }
 
-    public function testALinkedJumperGetsAShorterRopeThanALearner(): void
+    public function testWhoeverLinksDoublesEndsAtTheChestWhereOneStartsLong(): void
     {
-        foreach ([1.42, 1.6, 1.75, 1.9, 2.03] as $stature) {
-            self::assertLessThan(
-                self::advice($stature, Stage::Join)->rope->cable->metres(),
-                self::advice($stature, Stage::Hold)->rope->cable->metres(),
-                "at $stature m",
-            );
+        self::assertSame(School::Chest, self::inForce(1.68, Stage::Hold)->school);
+        self::assertSame(School::Armpit, self::inForce(1.68, Stage::Hold, TrimSchool::GoalLength)->school);
+        self::assertSame('school.goal_length', self::inForce(1.68, Stage::Join, TrimSchool::GoalLength)->reason->code);
+    }
+
+    public function testTheCoachsChoiceHoldsAtEveryStage(): void
+    {
+        foreach (Stage::cases() as $stage) {
+            $inForce = SchoolInForce::of(self::body(1.8), $stage, chosen: School::BelowChest);
+            self::assertSame([School::BelowChest, true], [$inForce->school, $inForce->byCoach]);
         }
     }
 
-    public function testOneSchoolStartsLongTheOtherWithTheGoalLength(): void
+    public function testTheGymsSchoolForBeginnersIsTheirs(): void
     {
-        $goal = self::advice(1.68, Stage::Join, TrimSchool::GoalLength);
-        self::assertContains('rope.goal_length', self::codes($goal));
-        self::assertEquals(
-            self::advice(1.68, Stage::Workout)->rope,
-            $goal->rope,
-            'from day one what is kept at the end',
-        );
-        self::assertGreaterThan($goal->rope->cable->metres(), self::advice(1.68, Stage::Join)->rope->cable->metres());
-        self::assertNotContains(
-            'rope.start_long',
-            self::codes(self::advice(1.68, Stage::Workout)),
-            'nothing is left to trim',
-        );
+        $inForce = SchoolInForce::of(self::body(1.8), Stage::Range, forBeginners: School::Chest);
+        self::assertSame(School::Chest, $inForce->school);
+    }
+
+    public function testASchoolThatWouldNotPassUnderTheFeetIsNotTaken(): void
+    {
+        $inForce = self::inForce(0.95, Stage::Join);
+        self::assertSame([School::Height, 'school.does_not_pass'], [$inForce->school, $inForce->reason->code]);
     }
 
     #[DataProvider('everybody')]
     public function testEverybodyGetsARopeThatPassesUnderTheFeet(float $stature, Stage $stage): void
     {
-        $spare = self::advice($stature, $stage)->rope->spareArc->metres();
-        self::assertGreaterThanOrEqual(0.0, $spare);
-        self::assertLessThanOrEqual(0.2, $spare);
+        self::assertGreaterThanOrEqual(0.0, self::advice($stature, $stage)->rope->spareArc->metres());
     }
 
     /**
@@ -83,6 +81,17 @@ final class RopeAdviceTest extends TestCase
         }
     }
 
+    public function testTheWayOnIsSaidUntilItIsWalked(): void
+    {
+        $sizing = RopeSizing::of(self::body(1.68), Handle::usual(), Length::ofMetres(0.05));
+        [$armpit, $chest] = [$sizing->bySchool(School::Armpit), $sizing->bySchool(School::Chest)];
+        $later = RopeAdvice::later($armpit, $chest, Stage::Join->phase());
+        self::assertSame('rope.later', $later?->code);
+        self::assertEqualsWithDelta(0.1344, $later->values['off_m'], 1e-9);
+        self::assertNull(RopeAdvice::later($armpit, $chest, Stage::Link->phase()));
+        self::assertNull(RopeAdvice::later($chest, $chest, Stage::Join->phase()));
+    }
+
     /**
      * @return list<string>
      */
@@ -91,15 +100,30 @@ final class RopeAdviceTest extends TestCase
         return array_map(static fn (Verdict $verdict): string => $verdict->code, $advice->reasons);
     }
 
-    private static function advice(float $stature, Stage $stage, TrimSchool $school = TrimSchool::StartLong): RopeAdvice
+    private static function body(float $stature): Body
     {
-        $ropes = RopeSizing::of(
-            Body::ofStature(Length::ofMetres($stature)),
-            Handle::usual(),
-            Length::ofMetres(0.05),
-        )->allSchools();
-        \assert([] !== $ropes);
+        return Body::ofStature(Length::ofMetres($stature));
+    }
 
-        return RopeAdvice::forStage($stage, $ropes, $school);
+    private static function inForce(
+        float $stature,
+        Stage $stage,
+        TrimSchool $trim = TrimSchool::StartLong,
+    ): SchoolInForce {
+        return SchoolInForce::of(self::body($stature), $stage, $trim);
+    }
+
+    private static function advice(float $stature, Stage $stage): RopeAdvice
+    {
+        $sizing = RopeSizing::of(self::body($stature), Handle::usual(), Length::ofMetres(0.05));
+        $inForce = self::inForce($stature, $stage);
+
+        return RopeAdvice::of(
+            self::body($stature),
+            $inForce,
+            $sizing->bySchool($inForce->school),
+            $stage,
+            $sizing->allSchools(),
+        );
     }
 }

@@ -42,8 +42,22 @@ final class TrimPathTest extends TestCase
     {
         yield 'two a side' => [262, 250, 2, [258, 254, 250]];
         yield 'three a side, the last one smaller' => [262, 246, 3, [256, 250, 246]];
-        yield 'one a side' => [247, 244, 1, [245, 244]];
+        yield 'a last half goes with the step before' => [247, 244, 1, [244]];
+        yield 'two, two, two and a half' => [253, 240, 2, [249, 245, 240]];
+        yield 'three, three, two, two' => [284, 264, 3, [278, 272, 268, 264]];
+        yield 'five of two' => [270, 250, 2, [266, 262, 258, 254, 250]];
+        yield 'never more than three at once' => [257, 250, 3, [254, 250]];
         yield 'a centimetre' => [245, 244, 2, [244]];
+    }
+
+    /** One trim of 4 cm of cable lifts the lowest point by about 2 cm (docs/models/rope.md: 0.54 cm a centimetre). */
+    public function testEachStepSaysWhatItLifts(): void
+    {
+        $path = TrimPath::of(Length::ofMetres(2.50), Length::ofMetres(2.34), Length::ofMetres(0.02));
+        foreach ($path->steps as $step) {
+            self::assertEqualsWithDelta(0.0216, $step->lifts->metres(), 0.0005);
+            self::assertSame('trim.lifts', $step->effect()->code);
+        }
     }
 
     public function testARopeThatIsThereOrTooShortIsNotCut(): void

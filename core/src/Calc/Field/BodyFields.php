@@ -9,8 +9,11 @@ use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
+use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Today\RopeWanted;
 
 /**
  * The fields that several computations share about the athlete and the handle, and the core values made of them.
@@ -42,6 +45,7 @@ final class BodyFields
         );
     }
 
+    /** Left out: not known. Nothing takes a usual one for it. */
     public static function handle(): Field
     {
         $range = Quantity::Handle->range();
@@ -50,8 +54,28 @@ final class BodyFields
             'handle_length',
             $range->least->metres(),
             $range->most->metres(),
-            'length of one handle',
-        )->default(Handle::USUAL_LENGTH_M);
+            'length of one handle; left out: not known',
+        );
+    }
+
+    public static function handleOf(Inputs $inputs): ?Handle
+    {
+        return $inputs->has('handle_length_m') ? Handle::ofLength($inputs->length('handle_length_m')) : null;
+    }
+
+    public static function trimSchool(): Field
+    {
+        return Field::choice(
+            'trim_school',
+            array_column(TrimSchool::cases(), 'value'),
+            'start long and trim, or the goal length from day one',
+        )->default(TrimSchool::StartLong->value);
+    }
+
+    /** @param string $meaning of the school that is asked for */
+    public static function school(string $meaning): Field
+    {
+        return Field::choice('school', array_column(School::cases(), 'value'), $meaning);
     }
 
     public static function stance(): Field
@@ -63,6 +87,23 @@ final class BodyFields
     {
         return Field::choice('stage', array_column(Stage::cases(), 'value'), 'stage on the path')->default(
             Stage::Jump->value,
+        );
+    }
+
+    public static function stanceOf(Inputs $inputs): ?Stance
+    {
+        return $inputs->has('stance') ? Stance::from($inputs->text('stance')) : null;
+    }
+
+    /** Whose rope it is about: body, stage, handles, and the school in force. */
+    public static function wantedOf(Inputs $inputs): RopeWanted
+    {
+        return RopeWanted::of(
+            self::bodyOf($inputs),
+            Stage::from($inputs->text('stage')),
+            self::handleOf($inputs),
+            TrimSchool::from($inputs->text('trim_school')),
+            chosen: $inputs->has('school') ? School::from($inputs->text('school')) : null,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Zumbo\Core\Calc\Rope;
 
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Landmark;
+use Zumbo\Core\Calc\Answer\RopeAnswer;
 use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\BadInput;
@@ -13,10 +14,9 @@ use Zumbo\Core\Calc\Field\BodyFields;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Rope\FitCheck;
-use Zumbo\Core\Rope\Handle;
-use Zumbo\Core\Rope\Stance;
-use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Rope\Reach;
+use Zumbo\Core\Today\BroughtRope;
+use Zumbo\Core\Today\RopeEffects;
 
 /**
  * `fit`: whether an existing rope suits an athlete, from its length or from where its handle ends reach.
@@ -47,45 +47,48 @@ final class FitCalculation implements Calculation
                 'where the handle ends reach',
             ),
             BodyFields::handle(),
-            BodyFields::stance()->default(Stance::TwoFeet->value),
+            BodyFields::stance(),
             BodyFields::stage(),
+            BodyFields::trimSchool(),
+            BodyFields::school('the school in force; left out: by stage'),
         ];
     }
 
     public function calculate(Inputs $inputs): array
     {
-        $body = BodyFields::bodyOf($inputs);
-        $stage = Stage::from($inputs->text('stage'));
-        $check = match (true) {
+        $wanted = BodyFields::wantedOf($inputs);
+        $stance = BodyFields::stanceOf($inputs);
+        $rope = match (true) {
             $inputs->has('cable_length_m') && $inputs->has('reaches') => throw BadInput::of(
                 'reaches',
                 $inputs->text('reaches'),
                 'either this or cable_length_m, not both',
             ),
-            $inputs->has('cable_length_m') => FitCheck::ofCable(
-                $body,
-                Handle::ofLength($inputs->length('handle_length_m')),
-                Stance::from($inputs->text('stance')),
-                $inputs->length('cable_length_m'),
-                $stage,
+            $inputs->has('cable_length_m') => BroughtRope::ofCable($wanted, $inputs->length('cable_length_m'), $stance),
+            $inputs->has('reaches') => BroughtRope::ofReach(
+                $wanted,
+                self::reach($wanted->body, $inputs->text('reaches')),
+                $stance,
             ),
-            $inputs->has('reaches') => FitCheck::ofReach($body, self::reach($body, $inputs->text('reaches')), $stage),
             default => throw BadInput::missing('cable_length', 'a length like 240 cm, or reaches=LANDMARK instead'),
         };
 
         return [
-            'verdict' => $check->fit->value,
-            'off_by_m' => $check->offBy->metres(),
-            'reaches' => $check->reaches->value,
-            'reach_m' => $check->reach->metres(),
-            'effects' => VerdictAnswer::of($check->effects),
+            'verdict' => $rope->needs->state->value,
+            ...RopeAnswer::of($rope->needs, $wanted, $stance),
+            'cable_length_m' => $rope->cable?->metres(),
+            ...null === $rope->cable ? ['cable_length_reason' => 'needs the handles and the stance'] : [],
+            'reaches' => $rope->reach?->nearest->value,
+            'reach_m' => $rope->reach?->height->metres(),
+            ...null === $rope->reach ? ['reach_reason' => 'needs the handles and the stance'] : [],
+            'effects' => VerdictAnswer::of(RopeEffects::of($rope->needs->state)),
         ];
     }
 
     private static function reach(Body $body, string $landmark): Length
     {
         return self::ABOVE === $landmark
-            ? $body->stature->times(FitCheck::ABOVE_SHOULDER_SHARE)
+            ? Reach::aboveShoulder($body)
             : $body->heightOf(Landmark::from($landmark))->height;
     }
 }

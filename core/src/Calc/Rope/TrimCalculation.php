@@ -54,7 +54,7 @@ final class TrimCalculation implements Calculation
                 $step->most->metres(),
                 'taken off each side at once',
             )->default(self::USUAL_STEP_M),
-            BodyFields::handle(),
+            BodyFields::handle()->default(Handle::USUAL_LENGTH_M),
             BodyFields::stance(),
             AttemptFields::sets('before', 'sets with the length before the last trim'),
             AttemptFields::sets('after', 'sets since the last trim'),
@@ -81,6 +81,7 @@ final class TrimCalculation implements Calculation
                     'cable_length_m' => $step->cable->metres(),
                     'off_per_side_m' => $step->offPerSide->metres(),
                     'gate' => VerdictAnswer::of([$step->gate])[0]['sentence'] ?? '',
+                    'lifts_m' => $step->lifts->metres(),
                 ],
                 $path->steps,
             ),
@@ -106,11 +107,13 @@ final class TrimCalculation implements Calculation
             'outcome' => [
                 'advice' => $outcome->advice->value,
                 'chance_better' => $outcome->chanceBetter,
-                'more_entries' => $outcome->moreEntries,
-                ...null === $outcome->moreEntries
-                    ? [
-                        'more_entries_reason' => 'too little was logged before the trim, or more than 500 would be needed',
-                    ]
+                'change_per_try' => $outcome->interval,
+                ...null === $outcome->interval
+                    ? ['change_per_try_reason' => \sprintf('needs %d tries on each length', TrimOutcome::LEAST_TRIES)]
+                    : [],
+                'tries_that_tell' => $outcome->triesThatTell,
+                ...null === $outcome->triesThatTell
+                    ? ['tries_that_tell_reason' => 'needs misses before the trim']
                     : [],
                 'reason' => VerdictAnswer::of([$outcome->reason])[0]['sentence'] ?? '',
             ],

@@ -47,15 +47,5 @@ final class PathMessages
         'class.ready' => '{athletes} in the hall, nothing logged yet',
         'class.running' => '{athletes} in the hall, {logged} logged',
         'class.needs_look' => '{athlete} needs a look',
-        'load.within' => 'About {contacts, plural, one {# contact} other {# contacts}}, {before} before it today: '
-            .'within the {cap} that are enough for a session at this stage.',
-        'load.over' => 'About {contacts, plural, one {# contact} other {# contacts}}, {before} before it today: more '
-            .'than the {cap} that are enough for a session at this stage. Make it shorter, or keep it for another '
-            .'day.',
-        'caution.stop' => '{caution}: no jumping until the athlete confirms that a professional has cleared it.',
-        'caution.pain' => '{caution}: stop where it hurts, never push through; return easy, and see a professional if '
-            .'it lasts.',
-        'caution.ask_first' => '{caution}: ask a doctor or physiotherapist first. Offer quick toe taps on a low step, '
-            .'or the turn without the jump.',
     ];
 }

@@ -39,6 +39,6 @@ final class RhythmMessages
         'explorer.contact_first' => 'Turning evenly, {passes, plural, one {# pass needs} other {# passes need}} a '
             .'jump of {least_m}; {shorter_ms} ms less on the floor need only {shorter_m}. Shorten the contact first, '
             .'then quicken the wrist; jump higher last.',
-        'explorer.wide_hands' => 'Hands drifting {out_m} out each cost {more_m} more jump.',
+        'explorer.wide_hands' => 'Each hand {out_m} wider: {rise_m} of arc are gone, which costs {more_m} more jump.',
     ];
 }

@@ -17,25 +17,31 @@ final class RopeMessages
         'rope.rule_of_height' => 'Cable {cable_m}: rule of height, overall {overall_m} is height plus {added_m}.',
         'rope.spare_arc' => 'Turning, it hangs {spare_arc_m} deeper than the floor with the hands in the usual place: '
             .'{phase}.',
-        'rope.usual_school_misfits' => 'The {school} school, usual at this stage, would give {cable_m} of cable and '
-            .'{spare_arc_m} of spare arc: too {too, select, long {long} other {short}} for this height.',
+        'rope.school_misfits' => 'At this height the {school} school leaves more spare arc than the {most_m} that are '
+            .'of use at this stage; the rule of height, {overall_m} overall, is the shorter one to compare with.',
         'rope.spread' => 'The schools spread over {spread_m}, from {least_m} to {most_m}: they differ in landmark, '
             .'stance and in what is held there.',
-        'rope.goal_length' => 'Goal length from day one: no slack for drifting hands.',
-        'rope.start_long' => 'Start long: {off_m} more than the goal of {goal_m}; trimmed off in small steps as the '
-            .'hands become quiet.',
+        'rope.later' => 'Later, for linked doubles, the {school} length: {goal_m}, another {off_m} to trim off in small '
+            .'steps.',
+        'school.chosen' => 'The {school} school: chosen for this athlete.',
+        'school.beginners' => 'The {school} school: this gym’s for beginners and for first doubles.',
+        'school.linked' => 'The {school} school: where the way down ends, for linked doubles.',
+        'school.goal_length' => 'The {school} school, worn from day one: no slack for drifting hands.',
+        'school.does_not_pass' => 'The rule of height: by the {school} school the rope would not pass under the feet at '
+            .'this height.',
+        'rope.overall_only' => '{school} school, {stance}: order it {overall_m} overall, handles included. Ask for the '
+            .'handles: the cable stays open until they are known.',
+        'rope.cable_only' => '{school} school, {stance}, read at the cable ends: {cable_m} of cable whatever the '
+            .'handles; the overall length stays open until they are known.',
         'rope.reach' => 'Standing on it ({stance}), the {reading} must reach the {landmark}, {reach_m} above the '
             .'floor.',
         'rope.no_reach' => 'No landmark: measure the whole rope, {overall_m} from handle end to handle end.',
-        'fit.right' => 'Right for this stage.',
         'fit.catches_feet' => 'Too little arc: the rope catches the feet or the toes.',
         'fit.check_hands_first' => 'Check the hands before lengthening it: hands that drift out or up make any rope '
             .'shorter.',
         'fit.lags' => 'Too much arc: the rope lags behind the hands and costs more effort.',
+        'fit.lags_a_little' => 'Room to learn with: it lags a little behind the hands until it is trimmed.',
         'fit.lands_in_front' => 'It meets the floor too far in front of the toes.',
-        'fit.off_long' => '{off_m} too long: take it down to {right_m}, in small steps.',
-        'fit.off_short' => '{off_m} too short: it can not be let out beyond its tails; {right_m} would be right.',
-        'fit.off_none' => 'As long as it should be.',
         'fit.reaches' => 'The handle ends reach {reach_m}: {landmark}.',
         'arc.headline_spare' => '{cable_m} of cable leaves {spare_arc_m} of spare arc',
         'arc.headline_snug' => '{cable_m} of cable just brushes the floor',
@@ -60,8 +66,11 @@ final class RopeMessages
             .'head.',
         'turned.least' => '{cable_m} each, {least_ft} ft: with the turners {apart_m} apart {needed_m} would do, '
             .'but shorter ropes leave no room to step in.',
+        'growth.misses' => 'With this rope: {before_misses, plural, one {# miss} other {# misses}} in {before_tries, '
+            .'plural, one {# try} other {# tries}} before the height changed, {since_misses, plural, one {# miss} other {# '
+            .'misses}} in {since_tries, plural, one {# try} other {# tries}} since. Growth is one possible cause among '
+            .'others.',
         'growth.measure_again' => 'Measured {months, plural, =0 {this month} one {# month ago} other {# months ago}}: '
             .'at this age every {every, plural, one {month} other {# months}}.',
-        'growth.size_again' => 'Grown {grown_m} since the rope was sized at {then_m}: size it again.',
     ];
 }

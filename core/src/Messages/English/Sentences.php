@@ -21,7 +21,8 @@ final class Sentences
     public static function all(): array
     {
         return RopeMessages::ALL + CableMessages::ALL + TrimMessages::ALL + GearMessages::ALL + PathMessages::ALL
-            + SetsMessages::ALL + RhythmMessages::ALL + FaultMessages::ALL + SourceMessages::ALL;
+            + SetsMessages::ALL + RhythmMessages::ALL + FaultMessages::ALL + SourceMessages::ALL
+            + TodayMessages::ALL;
     }
 
     /**
@@ -32,11 +33,12 @@ final class Sentences
     private static function place(string|false $first): array
     {
         return match ($first) {
-            'rope', 'fit', 'arc', 'partner', 'turned', 'growth' => RopeMessages::ALL,
+            'rope', 'school', 'fit', 'arc', 'partner', 'turned', 'growth' => RopeMessages::ALL,
             'cable' => CableMessages::ALL,
             'trim', 'tails' => TrimMessages::ALL,
             'gear', 'inspect', 'cut' => GearMessages::ALL,
-            'gate', 'set', 'entry', 'class', 'load', 'caution' => PathMessages::ALL,
+            'gate', 'set', 'entry', 'class' => PathMessages::ALL,
+            'verdict', 'allowance', 'stop', 'look', 'caution', 'load' => TodayMessages::ALL,
             'pacing', 'ladder', 'weibull' => SetsMessages::ALL,
             'sound', 'rhythm', 'frames', 'explorer' => RhythmMessages::ALL,
             'fault', 'cue' => FaultMessages::ALL,

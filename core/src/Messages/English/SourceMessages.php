@@ -23,8 +23,9 @@ final class SourceMessages
             .'the landmark, so twice that. A taped one is sure to {tape_m}.',
         'why.spread' => '{schools, plural, one {The school} other {All {schools, spellout} schools}} at this height, '
             .'each with the stance and the reading it names (common practice).',
-        'why.goal' => 'What somebody who links doubles would start with: the first of {schools_in_order} that leaves '
-            .'{least_m} to {most_m} of spare arc (our assumption).',
+        'why.goal' => 'The length of the school in force: the coach’s choice for this athlete, else the gym’s school '
+            .'for beginners, and from linked doubles on the {linked} where one starts long and trims. Never by the '
+            .'handles.',
         'why.arc' => 'The curve of a rope that turns so fast that its weight does not matter (Blackwell & Reis, '
             .'1974). Gravity, air and the angle at the handle are left out.',
         'why.wide' => 'The same curve with each hand {each_m} further out.',
@@ -50,16 +51,18 @@ final class SourceMessages
             .'cord (common practice).',
         'why.effort' => 'Power at doubles’ speed in {steps, plural, one {one step} other {{steps, spellout} '
             .'steps}}.',
-        'why.off_by' => 'Off from the nearest length that is right for this stage; both sides hang from the landmark, '
-            .'so twice the difference in height.',
-        'why.misses' => 'Misses in {of, plural, one {# rep} other {# reps}}, of entries at the present stage while '
+        'why.off_by' => 'Today’s cable minus the cable of the goal: the school in force for athlete and stage, its '
+            .'stance and reading. From {short_m} shorter to {long_m} longer is right (our '
+            .'assumption).',
+        'why.misses' => 'Misses in {of, plural, one {# try} other {# tries}}, of entries at the present stage while '
             .'this length was used.',
-        'why.outcome' => 'The chances of a miss before and after, each with its uncertainty. Told only when '
-            .'{in_ten, spellout} in ten sure; otherwise how many more entries would be enough at the rates seen.',
+        'why.outcome' => 'Misses in all tries with the length before and since, and the interval that holds the change '
+            .'with 95 %. Told only when it lies on one side of 0, and from {least} tries on each length on.',
         'why.giving' => 'Everybody at once: as many as possible get a rope, then the least wrong length in all. A '
             .'centimetre too short counts as {short_costs, spellout} too long; more than {most_short_m} too short or '
             .'{most_long_m} too long is refused (common practice, the numbers our assumption).',
-        'why.ideal' => 'The cable that would be sized for them today.',
+        'why.ideal' => 'The cable of their goal, between the rack’s handles of {handle_m}.',
+        'why.strip' => '{school} school, {stance}, {reading}; handles of {handle_m}.',
         'why.stock' => 'The fewest coils: longest piece first, then a search as long as more are used than the lower '
             .'bound says. “No way needs fewer” is proven, not guessed.',
         'why.partner' => 'Geometry with the arc of a single rope; {apart_m} between the two, {gap_m} between '

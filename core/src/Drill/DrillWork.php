@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Drill;
+
+/**
+ * What a drill asks work of.
+ */
+enum DrillWork: string
+{
+    /** Feet only, no rope. */
+    case Jump = 'jump';
+    /** Hands only: the rope is turned and the feet stay down. */
+    case Rope = 'rope';
+    case JumpAndRope = 'jump-and-rope';
+}

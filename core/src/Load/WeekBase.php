@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Load;
+
+use Zumbo\Core\Measure\Verdict;
+
+/**
+ * Contacts that a week may hold, from the weeks before it: at most a tenth more than the base, the greater of the last
+ * ordinary week and the mean of the last two (that more than about a tenth a week is too much is common practice, no
+ * published source). After two empty weeks three quarters of the base, after four or more half of it; after pain half
+ * of the mean, rising by a tenth a week until the old load is reached (our assumption).
+ */
+final readonly class WeekBase
+{
+    public const RISE = 0.10;
+    private const EMPTY_WEEKS = [4 => 0.5, 2 => 0.75];
+    private const AFTER_PAIN = 0.5;
+    private const EASY_WEEK = 0.5;
+
+    private function __construct(
+        /** Null: no ordinary week yet, the cap alone holds. */
+        public ?int $most,
+        public ?Verdict $reason,
+    ) {
+    }
+
+    /**
+     * @param list<int> $weeks         contacts of the weeks before this one, the oldest first; 0: an empty week
+     * @param int|null  $daysSincePain cleared so many days ago; null: no return from pain
+     * @param int       $weekCap       what a week holds at most
+     */
+    public static function of(array $weeks, ?int $daysSincePain, bool $easy, int $weekCap): self
+    {
+        $ordinary = array_values(array_filter($weeks, static fn (int $contacts): bool => $contacts > 0));
+        if (null !== $daysSincePain && null !== ($return = self::afterPain($ordinary, $daysSincePain, $weekCap))) {
+            return $return;
+        }
+        if ($easy) {
+            $mean = [] === $ordinary ? $weekCap : self::mean($ordinary);
+
+            return new self((int) round(self::EASY_WEEK * $mean), Verdict::of('load.easy', ['mean' => (int) round($mean)]));
+        }
+        if ([] === $ordinary) {
+            return new self(null, null);
+        }
+        $base = max($ordinary[\count($ordinary) - 1], self::mean($ordinary));
+        $empty = self::emptyAtTheEnd($weeks);
+        foreach (self::EMPTY_WEEKS as $least => $share) {
+            if ($empty >= $least) {
+                return new self(
+                    (int) round($share * $base),
+                    Verdict::of('load.after_pause', ['base' => (int) round($base), 'empty' => $empty]),
+                );
+            }
+        }
+
+        return new self(
+            (int) round((1 + self::RISE) * $base),
+            Verdict::of('load.base', ['base' => (int) round($base), 'rise_percent' => (int) (100 * self::RISE)]),
+        );
+    }
+
+    /**
+     * @param list<int> $ordinary
+     */
+    private static function afterPain(array $ordinary, int $days, int $weekCap): ?self
+    {
+        $mean = [] === $ordinary ? (float) $weekCap : self::mean($ordinary);
+        $most = self::AFTER_PAIN * $mean * (1 + self::RISE) ** ($days / 7);
+
+        return $most >= $mean
+            ? null
+            : new self((int) round($most), Verdict::of('load.return', ['mean' => (int) round($mean), 'days' => $days]));
+    }
+
+    /**
+     * @param non-empty-list<int> $ordinary
+     */
+    private static function mean(array $ordinary): float
+    {
+        $last = \array_slice($ordinary, -2);
+
+        return array_sum($last) / max(1, \count($last));
+    }
+
+    /**
+     * @param list<int> $weeks
+     */
+    private static function emptyAtTheEnd(array $weeks): int
+    {
+        $empty = 0;
+        foreach (array_reverse($weeks) as $contacts) {
+            if ($contacts > 0) {
+                break;
+            }
+            ++$empty;
+        }
+
+        return $empty;
+    }
+}
