@@ -156,6 +156,17 @@ abstract class ApiTestCase extends WebTestCase
         ];
     }
 
+    /** Their handles are 15 cm, as a coach has asked. */
+    protected function knowHandles(string $athlete, float $metres = 0.15): string
+    {
+        self::connection()->executeStatement('UPDATE athlete SET handle_length_m = ? WHERE id = ?', [
+            $metres,
+            Uuid::fromString($athlete)->toBinary(),
+        ]);
+
+        return $athlete;
+    }
+
     protected function newAthlete(): string
     {
         $id = self::id();

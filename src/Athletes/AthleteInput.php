@@ -8,6 +8,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\App\Platform\Input\OneOf;
+use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Body\BirthYear;
 use Zumbo\Core\Body\Caution;
@@ -21,7 +22,7 @@ use Zumbo\Core\Stage\Experience;
 final readonly class AthleteInput
 {
     /**
-     * @param list<string> $cautions
+     * @param list<string> $cautions what to heed; noted on top of what stands already, for nothing here lifts anything
      */
     public function __construct(
         #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 80)] public string $name,
@@ -30,7 +31,10 @@ final readonly class AthleteInput
         #[OneOf(DominantHand::class)] public string $dominantHand,
         #[OneOf(Experience::class)] public string $experience,
         #[OneOf(Caution::class, multiple: true)] #[Assert\Unique] public array $cautions = [],
+        /** To what is noted. */
         #[Assert\Length(max: 500)] public string $cautionNote = '',
+        /** The day the height was read on, like 2026-11-24; left out: today. */
+        #[Assert\Date] public ?string $measuredOn = null,
         #[Assert\Range(min: BirthYear::LEAST, max: BirthYear::MOST)] public ?int $birthYear = null,
         /** A guardian has agreed to what is kept of a minor. */
         public bool $guardianConsent = false,
@@ -44,10 +48,26 @@ final readonly class AthleteInput
             LengthParser::parse($this->height, Quantity::Stature->range())->metres(),
             DominantHand::from($this->dominantHand),
             Experience::from($this->experience),
-            array_map(Caution::from(...), $this->cautions),
-            trim($this->cautionNote),
             $this->birthYear,
             $this->guardianConsent,
         );
+    }
+
+    /** @return list<Caution> */
+    public function cautions(): array
+    {
+        return array_map(Caution::from(...), $this->cautions);
+    }
+
+    /** @throws BadField when it is still to come */
+    public function measuredOn(\DateTimeImmutable $today): \DateTimeImmutable
+    {
+        $on = null === $this->measuredOn
+            ? $today
+            : new \DateTimeImmutable($this->measuredOn.' 00:00:00', new \DateTimeZone('UTC'));
+
+        return $on > $today
+            ? throw BadField::of('measuredOn', $this->measuredOn, 'a day up to today, like '.$today->format('Y-m-d'))
+            : $on;
     }
 }

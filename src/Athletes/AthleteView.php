@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Zumbo\App\Athletes;
 
 use Zumbo\App\Entity\Gym\Role;
-use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\DominantHand;
-use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Body\Caution;
+use Zumbo\App\Shared\Today\AllowanceView;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\App\Shared\Today\RopeVerdictView;
 use Zumbo\Core\Body\Consent;
+use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
@@ -23,7 +25,7 @@ use Zumbo\Core\Stage\Stage;
 final readonly class AthleteView
 {
     /**
-     * @param list<CautionView> $cautions
+     * @param list<CautionView> $cautions that stand; none for helpers
      */
     private function __construct(
         public string $id,
@@ -41,30 +43,35 @@ final readonly class AthleteView
         public bool $guardianConsent,
         /** Younger than 18, and nobody has agreed to what is kept: ask a guardian. */
         public bool $needsConsent,
-        /** When the rope was sized for somebody smaller. */
-        public ?SentenceView $growth,
         /** When somebody who grows is due to be measured. */
         public ?SentenceView $measureAgain,
+        /** Local day of the next measuring of somebody who grows. */
+        public ?string $measureNextOn,
         public TapedView $taped,
         /** Null: as the gym does it. */
         public ?TrimSchool $trimSchool,
+        /** Chosen by the coach; null: by stage. */
+        public ?School $school,
+        /** Of one of their handles; null: not known. */
+        public ?float $handleLengthM,
         public array $cautions,
-        /** Null for helpers: health notes are for coaches. */
-        public ?string $cautionNote,
+        public AllowanceView $allowance,
         public ?OwnRopeView $rope,
+        public RopeVerdictView $ropeVerdict,
         public bool $removed,
         public int $version,
     ) {
     }
 
     public static function of(
-        Athlete $athlete,
-        ?Rope $rope,
-        ?SentenceView $growth,
+        Judged $judged,
         ?SentenceView $measureAgain,
+        ?\DateTimeImmutable $measureNextOn,
         int $year,
         Role $reader,
+        LengthUnit $unit,
     ): self {
+        $athlete = $judged->athlete;
         $profile = $athlete->profile();
 
         return new self(
@@ -81,13 +88,16 @@ final readonly class AthleteView
             $profile->birthYear,
             $profile->guardianConsent,
             Consent::isMissing($profile->birthYear, $profile->guardianConsent, $year),
-            $growth,
             $measureAgain,
+            $measureNextOn?->format('Y-m-d'),
             TapedView::of($athlete->taped()),
             $athlete->trimSchool(),
-            array_map(static fn (Caution $caution): CautionView => CautionView::of($caution), $profile->cautions()),
-            $reader->mayReadHealthNotes() ? $profile->cautionNote : null,
-            null === $rope ? null : OwnRopeView::of($rope),
+            $athlete->school(),
+            $judged->wanted->handle?->length->metres(),
+            $reader->mayReadHealthNotes() ? CautionView::standing($judged) : [],
+            AllowanceView::of($judged->today, $reader),
+            null === $judged->rope ? null : OwnRopeView::of($judged->rope),
+            RopeVerdictView::ofJudged($judged, $unit),
             $athlete->isRemoved(),
             $athlete->version(),
         );

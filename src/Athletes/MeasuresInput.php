@@ -14,6 +14,7 @@ use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
 
 /**
@@ -28,6 +29,10 @@ final readonly class MeasuresInput
         #[ReadableLength(Quantity::Landmark, 'Chest')] public ?string $chest = null,
         #[ReadableLength(Quantity::Landmark, 'Breastbone')] public ?string $breastbone = null,
         #[OneOf(TrimSchool::class)] public ?string $trimSchool = null,
+        /** Whose length is their goal; left out: by stage, as the gym does it. */
+        #[OneOf(School::class)] public ?string $school = null,
+        /** Of one handle; left out: not known. */
+        #[ReadableLength(Quantity::Handle)] public ?string $handle = null,
     ) {
     }
 
@@ -62,5 +67,15 @@ final readonly class MeasuresInput
     public function trimSchool(): ?TrimSchool
     {
         return null === $this->trimSchool ? null : TrimSchool::from($this->trimSchool);
+    }
+
+    public function school(): ?School
+    {
+        return null === $this->school ? null : School::from($this->school);
+    }
+
+    public function handle(): ?Length
+    {
+        return null === $this->handle ? null : LengthParser::parse($this->handle, Quantity::Handle->range());
     }
 }

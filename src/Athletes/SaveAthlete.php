@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace Zumbo\App\Athletes;
 
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Health\NotedCaution;
+use Zumbo\App\Entity\Health\NotedCautions;
 use Zumbo\App\Entity\People\Athlete;
-use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
+use Zumbo\App\Shared\CoachName;
+use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -30,6 +35,9 @@ final readonly class SaveAthlete
         private Athletes $athletes,
         private ShowAthletes $show,
         private Statures $statures,
+        private NotedCautions $noted,
+        private CoachName $name,
+        private GymDatabase $database,
         private Gyms $gyms,
         private IdempotentWrite $writes,
         private GymScope $scope,
@@ -51,7 +59,10 @@ final readonly class SaveAthlete
                     $this->clock->now(),
                 ),
             );
-            $this->note($id, $profile);
+            $this->statures->note($id, $input->measuredOn($this->today()), $profile->statureM);
+            // The database wants the athlete before what is noted of them.
+            $this->database->entities()->flush();
+            $this->raise($id, $input, []);
         });
     }
 
@@ -59,10 +70,16 @@ final readonly class SaveAthlete
     {
         $this->apply($id, $condition, 'change', $input, function (Athlete $athlete) use ($id, $input): void {
             $profile = $input->profile();
-            if (abs($profile->statureM - $athlete->profile()->statureM) >= self::SAME_STATURE_M) {
-                $this->note($id, $profile);
+            $on = $input->measuredOn($this->today());
+            $read = abs($profile->statureM - $athlete->profile()->statureM) >= self::SAME_STATURE_M;
+            if ($read || null !== $input->measuredOn) {
+                $this->statures->note($id, $on, $profile->statureM);
+                $this->database->entities()->flush();
+                // A height of an earlier day is history: what was read last is how tall they are.
+                $profile = $profile->withStature($this->statures->ofAthlete($id)->at($this->today())?->metres());
             }
             $athlete->change($profile);
+            $this->raise($id, $input, $this->noted->ofAthlete($id));
         });
     }
 
@@ -84,10 +101,10 @@ final readonly class SaveAthlete
             $condition,
             'measure',
             $input,
-            static fn (Athlete $athlete) => $athlete->measure(
-                $input->taped($athlete->profile()->statureM),
-                $input->trimSchool(),
-            ),
+            static function (Athlete $athlete) use ($input): void {
+                $athlete->measure($input->taped($athlete->profile()->statureM));
+                $athlete->sizeBy($input->trimSchool(), $input->school(), $input->handle()?->metres());
+            },
         );
     }
 
@@ -101,13 +118,40 @@ final readonly class SaveAthlete
         $this->apply($id, $condition, 'restore', null, static fn (Athlete $athlete) => $athlete->restore());
     }
 
-    private function note(UuidV7 $id, AthleteProfile $profile): void
+    /**
+     * @param list<NotedCaution> $noted already
+     */
+    private function raise(UuidV7 $id, AthleteInput $input, array $noted): void
     {
-        $this->statures->note(
-            $id,
-            LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone()),
-            $profile->statureM,
+        $standing = array_map(
+            static fn (NotedCaution $note): Caution => $note->caution(),
+            array_filter($noted, static fn (NotedCaution $note): bool => null === $note->isLiftedBy()),
         );
+        foreach ($input->cautions() as $caution) {
+            if (\in_array($caution, $standing, true)) {
+                continue;
+            }
+            $this->noted->add(
+                new NotedCaution(
+                    $this->scope->gymId(),
+                    Uuid::v7(),
+                    $id,
+                    $caution,
+                    null,
+                    null,
+                    trim($input->cautionNote),
+                    null,
+                    $this->today(),
+                    $this->clock->now(),
+                    $this->name->ofCurrent(),
+                ),
+            );
+        }
+    }
+
+    private function today(): \DateTimeImmutable
+    {
+        return LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone());
     }
 
     /**

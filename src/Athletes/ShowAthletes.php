@@ -7,26 +7,22 @@ namespace Zumbo\App\Athletes;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
-use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\People\Statures;
-use Zumbo\App\Entity\Ropes\Rope;
-use Zumbo\App\Entity\Ropes\Ropes;
+use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Body\StatureHistory;
-use Zumbo\Core\Measure\Length;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Measure\Verdict;
 
 /**
- * Athletes with their current ropes, as the signed-in coach may see them.
+ * Athletes with their current ropes and the judgement about them, as the signed-in coach may see them.
  */
 final readonly class ShowAthletes
 {
     public function __construct(
         private Athletes $athletes,
-        private Ropes $ropes,
-        private Statures $statures,
+        private JudgeToday $judge,
         private Gyms $gyms,
         private CurrentCoach $coach,
         private ClockInterface $clock,
@@ -38,36 +34,27 @@ final readonly class ShowAthletes
      */
     public function all(): array
     {
-        $ropes = $this->ropes->current();
-        $statures = $this->statures->all();
-
-        return array_map(
-            fn (Athlete $athlete): AthleteView => $this->view(
-                $athlete,
-                $ropes[$athlete->id()->toRfc4122()] ?? null,
-                $statures[$athlete->id()->toRfc4122()] ?? StatureHistory::none(),
-            ),
-            $this->athletes->present(),
-        );
+        return array_map($this->view(...), array_values($this->judge->everybody()));
     }
 
     public function one(Uuid $id): AthleteView
     {
-        return $this->view($this->athletes->get($id), $this->ropes->currentOf($id), $this->statures->ofAthlete($id));
+        return $this->view($this->judge->athlete($this->athletes->get($id)));
     }
 
-    private function view(Athlete $athlete, ?Rope $rope, StatureHistory $statures): AthleteView
+    private function view(Judged $judged): AthleteView
     {
-        $today = $this->clock->now();
-        $profile = $athlete->profile();
+        $gym = $this->gyms->current();
+        $today = LocalDay::of($this->clock->now(), $gym->timeZone());
+        $birthYear = $judged->athlete->profile()->birthYear;
 
         return AthleteView::of(
-            $athlete,
-            $rope,
-            $this->said($statures->outgrown($rope?->createdAt(), Length::ofMetres($profile->statureM))),
-            $this->said($statures->reminder($profile->birthYear, $today)),
+            $judged,
+            $this->said($judged->statures->reminder($birthYear, $today)),
+            $judged->statures->nextOn($birthYear, $today),
             (int) $today->format('Y'),
             $this->coach->role(),
+            $gym->unit(),
         );
     }
 

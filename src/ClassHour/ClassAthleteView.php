@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Today\RopeState;
 
 /**
  * One athlete on the plan of the hall: first name only, rope, cue, set, outlook.
@@ -22,19 +24,23 @@ final readonly class ClassAthleteView
         /** At which station they stand. */
         public Phase $station,
         public ?float $ropeM,
-        /** Grown out of the rope, or due to be measured; null: neither. */
-        public ?SentenceView $remeasure,
-        public DrillView $drill,
-        /** Why this cue: the fault that is worked on, or the drill's own reason. */
-        public string $cueReason,
+        /** What the rope needs, or that they are due to be measured; null: neither. */
+        public ?SentenceView $measureFirst,
+        public RopeState $ropeState,
+        /** "trim", "let out". */
+        public string $ropeNext,
+        public AllowanceView $allowance,
+        /** Null: jumping is off today. */
+        public ?DrillView $drill,
+        /** Why this cue: the fault that is worked on, or the drill's own reason; null: no cue either. */
+        public ?string $cueReason,
         public ?SentenceView $outlook,
         /** Something to heed before jumping. */
         public bool $caution,
-        /** No jumping until a professional has cleared it. */
-        public bool $stop,
         /** Entries logged today. */
         public int $entriesToday,
-        public bool $needsLook,
+        /** Why a coach should go and look; null: no need to. */
+        public ?SentenceView $look,
     ) {
     }
 }

@@ -21,20 +21,22 @@ final readonly class GateView
         public bool $open,
         public SentenceView $outlook,
         public SentenceView $basis,
-        public SentenceView $next,
+        /** Null: jumping is off today. */
+        public ?SentenceView $next,
     ) {
     }
 
-    public static function of(GateOutlook $outlook): self
+    /** @param bool $jumps whether jumping is on today: else nobody is told to move on */
+    public static function of(GateOutlook $outlook, bool $jumps): self
     {
         return new self(
             $outlook->gate->count,
             $outlook->chance,
             $outlook->entries,
-            $outlook->open,
+            $outlook->open && $jumps,
             SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
             SentenceView::of($outlook->basis, LengthUnit::Centimetre),
-            SentenceView::of($outlook->next, LengthUnit::Centimetre),
+            $jumps ? SentenceView::of($outlook->next, LengthUnit::Centimetre) : null,
         );
     }
 }

@@ -11,20 +11,21 @@ use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
-use Zumbo\App\Entity\People\Statures;
-use Zumbo\App\Entity\Ropes\Rope;
-use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\AttemptView;
+use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Body\Caution;
-use Zumbo\Core\Body\StatureHistory;
-use Zumbo\Core\Measure\Length;
+use Zumbo\App\Shared\Today\AllowanceView;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Path\Entry;
 use Zumbo\Core\Path\LookRule;
 use Zumbo\Core\Path\TodaysSet;
+use Zumbo\Core\Today\RopeState;
 
 /**
  * The plan of the hall tonight: everybody with rope, set, cue and outlook, and what was logged just now.
@@ -35,10 +36,10 @@ final readonly class ShowClass
 
     public function __construct(
         private Athletes $athletes,
-        private Ropes $ropes,
+        private JudgeToday $judge,
+        private CurrentCoach $coach,
         private Attempts $attempts,
         private Focuses $focuses,
-        private Statures $statures,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
@@ -103,10 +104,10 @@ final readonly class ShowClass
         \DateTimeImmutable $now,
         LengthUnit $unit,
     ): array {
-        $ropes = $this->ropes->current();
+        $judged = $this->judge->everybody($athletes);
         $focuses = $this->focuses->current($now);
-        $statures = $this->statures->all();
         $before = $this->attempts->practicesBefore($day);
+        $role = $this->coach->role();
         $tags = Tags::of(
             array_combine(
                 array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes),
@@ -117,21 +118,26 @@ final readonly class ShowClass
         return array_map(static function (Athlete $athlete) use (
             $attempts,
             $today,
-            $ropes,
+            $judged,
             $focuses,
-            $statures,
             $before,
             $tags,
+            $role,
             $now,
+            $day,
             $unit,
         ): ClassAthleteView {
             $id = $athlete->id()->toRfc4122();
             $mine = $attempts[$id] ?? [];
             $tonight = array_values(array_filter($mine, $today));
-            $outlook = ShowToday::outlook($athlete, ShowToday::ofStage($athlete, $mine), $now);
-            $cautions = $athlete->profile()->cautions();
-            $drill = TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill;
-            $focus = FocusOfToday::of($focuses[$id] ?? null);
+            $one = $judged[$id];
+            $outlook = ShowToday::outlook($athlete, ShowToday::ofStage($athlete, $mine), $one, $now);
+            $jumps = $one->today->allowance->offersJumps();
+            $drill = $jumps ? TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill : null;
+            $focus = $jumps ? FocusOfToday::of($focuses[$id] ?? null) : null;
+            $look = $jumps
+                ? LookRule::asksFor(array_map(static fn (Attempt $attempt): Entry => $attempt->toCore($now), $tonight))
+                : null;
 
             return new ClassAthleteView(
                 $id,
@@ -139,35 +145,29 @@ final readonly class ShowClass
                 explode(' ', $athlete->profile()->name)[0],
                 $athlete->stage(),
                 $athlete->stage()->phase(),
-                ($ropes[$id] ?? null)?->spec()->cableLengthM,
-                self::measureFirst(
-                    $athlete,
-                    $ropes[$id] ?? null,
-                    $statures[$id] ?? StatureHistory::none(),
-                    $now,
-                    $unit,
-                ),
-                DrillView::of($drill, $focus?->cue->cue),
-                $focus?->cue->reason->sentence ?? $drill->why,
+                $one->rope?->spec()->cableLengthM,
+                self::measureFirst($one, $day, $unit),
+                $one->today->rope->state,
+                MessageCatalogue::name(Term::of($one->today->rope->next->action)),
+                AllowanceView::of($one->today, $role),
+                null === $drill ? null : DrillView::of($drill, $focus?->cue->cue),
+                $focus?->cue->reason->sentence ?? $drill?->why,
                 null === $outlook ? null : SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
-                [] !== $cautions,
-                [] !== array_filter($cautions, static fn (Caution $caution): bool => $caution->stopsJumping()),
+                [] !== $one->health->standing,
                 \count($tonight),
-                LookRule::asksFor(array_map(static fn (Attempt $attempt): Entry => $attempt->toCore($now), $tonight)),
+                null === $look ? null : SentenceView::of($look, LengthUnit::Centimetre),
             );
         }, $athletes);
     }
 
-    private static function measureFirst(
-        Athlete $athlete,
-        ?Rope $rope,
-        StatureHistory $statures,
-        \DateTimeImmutable $now,
-        LengthUnit $unit,
-    ): ?SentenceView {
-        $due =
-            $statures->outgrown($rope?->createdAt(), Length::ofMetres($athlete->profile()->statureM)) ??
-            $statures->reminder($athlete->profile()->birthYear, $now);
+    /** A rope that was outgrown or is not sound comes before the first jump, and so does a height that is due. */
+    private static function measureFirst(Judged $one, \DateTimeImmutable $day, LengthUnit $unit): ?SentenceView
+    {
+        $rope = $one->today->rope;
+        $due = match ($rope->state) {
+            RopeState::Outgrown, RopeState::NotSound, RopeState::TooShort => $rope->reasons[0] ?? null,
+            default => $one->statures->reminder($one->athlete->profile()->birthYear, $day),
+        };
 
         return null === $due ? null : SentenceView::of($due, $unit);
     }
@@ -178,7 +178,7 @@ final readonly class ShowClass
     private static function title(array $athletes, int $logged): Verdict
     {
         foreach ($athletes as $athlete) {
-            if ($athlete->needsLook) {
+            if (null !== $athlete->look) {
                 return Verdict::of('class.needs_look', ['athlete' => $athlete->firstName]);
             }
         }

@@ -14,7 +14,11 @@ use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\AttemptView;
+use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\AllowanceView;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\LengthUnit;
@@ -32,6 +36,8 @@ final readonly class ShowToday
         private Athletes $athletes,
         private Attempts $attempts,
         private Focuses $focuses,
+        private JudgeToday $judge,
+        private CurrentCoach $coach,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
@@ -43,42 +49,57 @@ final readonly class ShowToday
         $now = $this->clock->now();
         $before = $this->attempts->practicesBefore(LocalDay::of($now, $this->gyms->current()->timeZone()));
         $entries = self::ofStage($athlete, $this->attempts->ofAthlete($id, $now->modify(Attempts::LOOK_BACK)));
-        $set = TodaysSet::of($athlete->stage(), $before[$id->toRfc4122()] ?? 0);
-        $outlook = self::outlook($athlete, $entries, $now);
-        $focus = FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null);
+        $judged = $this->judge->athlete($athlete);
+        $jumps = $judged->today->allowance->offersJumps();
+        $set = $jumps ? TodaysSet::of($athlete->stage(), $before[$id->toRfc4122()] ?? 0) : null;
+        $outlook = self::outlook($athlete, $entries, $judged, $now);
+        $focus = $jumps ? FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null) : null;
 
         return new TodayView(
             $id->toRfc4122(),
-            DrillView::of($set->drill, $focus?->cue->cue),
-            SentenceView::of($set->reason, LengthUnit::Centimetre),
+            AllowanceView::of($judged->today, $this->coach->role()),
+            null === $set ? null : DrillView::of($set->drill, $focus?->cue->cue),
+            null === $set ? null : SentenceView::of($set->reason, LengthUnit::Centimetre),
             array_map(
                 DrillView::of(...),
                 array_values(
                     array_filter(
-                        DrillTable::ofStage($athlete->stage()),
-                        static fn (Drill $drill): bool => $drill->code !== $set->drill->code,
+                        null === $set ? [] : DrillTable::ofStage($athlete->stage()),
+                        static fn (Drill $drill): bool => $drill->code !== $set?->drill->code,
                     ),
                 ),
             ),
             $focus,
-            null === $outlook ? null : GateView::of($outlook),
+            null === $outlook ? null : GateView::of($outlook, $jumps),
             array_map(AttemptView::of(...), $entries),
         );
     }
 
     /**
+     * A day that was stopped is a day of its own: it weighs less than an ordinary one.
+     *
      * @param list<Attempt> $attempts of the athlete's present stage, the newest last
      */
-    public static function outlook(Athlete $athlete, array $attempts, \DateTimeImmutable $now): ?GateOutlook
-    {
+    public static function outlook(
+        Athlete $athlete,
+        array $attempts,
+        Judged $judged,
+        \DateTimeImmutable $now,
+    ): ?GateOutlook {
         $gate = GateTable::of($athlete->stage());
+        $stopped = $judged->days->stoppedDays();
 
         return null === $gate
             ? null
             : GateOutlook::of(
                 $athlete->stage(),
                 $gate,
-                array_map(static fn (Attempt $attempt): Entry => $attempt->toCore($now), $attempts),
+                array_map(
+                    static fn (Attempt $attempt): Entry => isset($stopped[$judged->dayOf($attempt->loggedAt())])
+                        ? $attempt->toCore($now)->ofAStoppedDay()
+                        : $attempt->toCore($now),
+                    $attempts,
+                ),
             );
     }
 

@@ -6,6 +6,7 @@ namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\AllowanceView;
 
 /**
  * What one athlete works on today, how it went so far, and how far the gate is.
@@ -18,8 +19,10 @@ final readonly class TodayView
      */
     public function __construct(
         public string $athleteId,
-        public DrillView $drill,
-        public SentenceView $reason,
+        public AllowanceView $allowance,
+        /** Null: jumping is off today. */
+        public ?DrillView $drill,
+        public ?SentenceView $reason,
         public array $others,
         /** The one fault that is worked on: its cue is the cue of today's set. */
         public ?FocusOfToday $focus,

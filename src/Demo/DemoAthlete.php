@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zumbo\App\Demo;
 
 use Zumbo\App\Entity\People\DominantHand;
-use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Stage\Experience;
 
 /**
@@ -14,8 +13,8 @@ use Zumbo\Core\Stage\Experience;
 final readonly class DemoAthlete
 {
     /**
-     * @param list<Caution>   $cautions
-     * @param array<int, int> $growth   stature in cm, by the week from which on
+     * @param list<DemoCaution> $cautions
+     * @param array<int, int>   $growth   stature in cm, by the week from which on
      */
     public function __construct(
         public string $name,
@@ -24,7 +23,6 @@ final readonly class DemoAthlete
         public Experience $experience,
         public HiddenTruth $truth,
         public array $cautions = [],
-        public string $note = '',
         public DominantHand $hand = DominantHand::Right,
         public bool $keepsRope = true,
         /** The week of a change to a shorter rope. */

@@ -26,7 +26,7 @@ use Zumbo\Core\Streak\SimulatedAthlete;
 final class DemoLog
 {
     /** Days before the end of a week on which classes are held. */
-    public const CLASS_DAYS = [6, 4, 1];
+    public const CLASS_DAYS = [7, 4, 2];
 
     /** Half as good. */
     private const BAD_DAY = 0.5;

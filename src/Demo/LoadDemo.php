@@ -6,9 +6,12 @@ namespace Zumbo\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Entity\Health\Lifting;
+use Zumbo\App\Entity\Health\NotedCaution;
 use Zumbo\App\Entity\Log\ClassHour;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\AthleteProfile;
@@ -21,14 +24,14 @@ use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Shared\SignedInCoach;
 use Zumbo\Core\Body\Body;
-use Zumbo\Core\Cable\CableAdvice;
+use Zumbo\Core\Cable\CableNeeds;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\Handle;
-use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
-use Zumbo\Core\Rope\TurningRope;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\SchoolInForce;
 
 /**
  * Throws the demo gym away and makes it again: same date, same rows.
@@ -90,6 +93,8 @@ final readonly class LoadDemo
             [
                 'job',
                 'focus',
+                'noted_caution',
+                'day_stop',
                 'attempt',
                 'practice_set',
                 'practice',
@@ -155,15 +160,13 @@ final readonly class LoadDemo
             $person->cm / 100,
             $person->hand,
             $person->experience,
-            $person->cautions,
-            $person->note,
             $birthYear,
             $person->guardianConsent,
         );
         $stage = $person->truth->stageIn(HiddenTruth::WEEKS - 1) ?? $person->experience->firstStage();
         $athlete = new Athlete($this->scope->gymId(), $ids->named($person->name), $profile, $stage, $ids->start);
         if (null !== $person->tapedArmpitCm) {
-            $athlete->measure(new TapedLandmarks(armpitM: $person->tapedArmpitCm / 100), null);
+            $athlete->measure(new TapedLandmarks(armpitM: $person->tapedArmpitCm / 100));
         }
         $manager->persist($athlete);
         foreach ([] === $person->growth ? [0 => $person->cm] : $person->growth as $week => $cm) {
@@ -177,6 +180,9 @@ final readonly class LoadDemo
                     $cm / 100,
                 ),
             );
+        }
+        foreach ($person->cautions as $i => $caution) {
+            $this->addCaution($manager, $ids->named($person->name.' caution '.$i), $athlete, $caution, $day);
         }
         if ($person->keepsRope) {
             $this->addRopes($manager, $ids, $person, $athlete, $day);
@@ -198,6 +204,34 @@ final readonly class LoadDemo
         return $athlete;
     }
 
+    private function addCaution(
+        EntityManagerInterface $manager,
+        Uuid $id,
+        Athlete $athlete,
+        DemoCaution $caution,
+        \DateTimeImmutable $day,
+    ): void {
+        $on = $day->modify(\sprintf('-%d days', $caution->daysAgo));
+        $noted = new NotedCaution(
+            $this->scope->gymId(),
+            $id,
+            $athlete->id(),
+            $caution->caution,
+            $caution->place,
+            $caution->degree,
+            $caution->note,
+            null === $caution->daysLeft ? null : $day->add(new \DateInterval(\sprintf('P%dD', $caution->daysLeft))),
+            $on,
+            $on->setTime(18, 50),
+            SaltmarshBarbell::OWNER_NAME,
+        );
+        if (null !== $caution->clearedDaysAgo) {
+            $cleared = $day->modify(\sprintf('-%d days', $caution->clearedDaysAgo));
+            $noted->lift(Lifting::byCoach($cleared, SaltmarshBarbell::OWNER_NAME, $caution->clearedNote));
+        }
+        $manager->persist($noted);
+    }
+
     /** Sized for the stature of the day; a second, shorter one where there is a story of one. */
     private function addRopes(
         EntityManagerInterface $manager,
@@ -209,9 +243,13 @@ final readonly class LoadDemo
         $stature = Length::ofCentimetres(
             [] === $person->growth ? $person->cm : $person->growth[array_key_first($person->growth)],
         );
-        $rope = RopeAdvice::forBody(Body::ofStature($stature), $athlete->stage())->rope;
-        $turning = TurningRope::ofCable($rope->cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
-        $family = CableAdvice::forStage($athlete->stage(), $turning)->family;
+        $body = Body::ofStature($stature);
+        // Whoever was trimmed since then started long.
+        $school = [] === $person->trimWeeks && null === $person->ropeWeek
+            ? SchoolInForce::of($body, $athlete->stage())->school
+            : School::Shoulder;
+        $rope = RopeSizing::of($body, Handle::usual(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->bySchool($school);
+        $family = CableNeeds::recommended($athlete->stage()->phase());
         $keep = function (string $name, float $cableM, string $reason, \DateTimeImmutable $at) use (
             $manager,
             $ids,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Demo;
 
 use Zumbo\App\Entity\People\DominantHand;
+use Zumbo\Core\Body\BodyPart;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Stage\Experience;
@@ -112,8 +113,11 @@ final class SaltmarshBarbell
                 51,
                 Experience::Singles,
                 new HiddenTruth([0 => [Stage::Range, 12.0, 18.0]], missed: [4, 5]),
-                cautions: [Caution::Pain],
-                note: 'Left Achilles tendon, easy weeks only',
+                cautions: [
+                    new DemoCaution(Caution::Pain, BodyPart::Achilles, 4, 24, 'Left side, after the beach run', 12,
+                        'No pain in a week, hops without it'),
+                    new DemoCaution(Caution::EasyWeeks, daysAgo: 12, note: 'Easy weeks after the Achilles', daysLeft: 9),
+                ],
             ),
             // Good and bad days far apart.
             new DemoAthlete(
@@ -149,8 +153,9 @@ final class SaltmarshBarbell
                 64,
                 Experience::None,
                 new HiddenTruth([0 => [Stage::Turn, 5.0, 14.0]], missed: [2]),
-                cautions: [Caution::Bone],
-                note: 'Cleared by her doctor for low-impact work',
+                cautions: [
+                    new DemoCaution(Caution::Pain, BodyPart::Shin, 3, 2, 'Both sides, since the last class'),
+                ],
             ),
             new DemoAthlete(
                 'Tomasz Wierzba',

@@ -31,6 +31,8 @@ final class GymKeys
         'cable',
         'rope_pin',
         'given_rope',
+        'noted_caution',
+        'day_stop',
     ];
 
     /** [table, key name, columns, table pointed at] */
@@ -38,6 +40,8 @@ final class GymKeys
         ['rope', 'rope_athlete', ['gym_id', 'athlete_id'], 'athlete'],
         ['rope', 'rope_cable', ['gym_id', 'cable_id'], 'cable'],
         ['focus', 'focus_athlete_key', ['gym_id', 'athlete_id'], 'athlete'],
+        ['noted_caution', 'noted_caution_of', ['gym_id', 'athlete_id'], 'athlete'],
+        ['day_stop', 'day_stop_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['stature', 'stature_athlete', ['gym_id', 'athlete_id'], 'athlete'],
         ['rope_pin', 'rope_pin_athlete', ['gym_id', 'athlete_id'], 'athlete'],
         ['rope_pin', 'rope_pin_rope', ['gym_id', 'rack_rope_id'], 'rack_rope'],

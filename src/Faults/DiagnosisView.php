@@ -6,6 +6,7 @@ namespace Zumbo\App\Faults;
 
 use Zumbo\App\Shared\CueView;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\RopeVerdictView;
 
 /**
  * The likeliest causes of what was noticed, and the one thing to say.
@@ -19,6 +20,8 @@ final readonly class DiagnosisView
         public string $athleteId,
         public SentenceView $advice,
         public bool $ropeFirst,
+        /** About the rope they have, as every screen says it. */
+        public RopeVerdictView $rope,
         public array $ranked,
         public CueView $cue,
     ) {

@@ -9,6 +9,7 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\MayJump;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Pacing\Aim;
 use Zumbo\Core\Pacing\AthleteHazard;
@@ -21,13 +22,18 @@ use Zumbo\Core\Pacing\WorkoutPlan;
  */
 final readonly class PlanPacing
 {
-    public function __construct(private Athletes $athletes, private Attempts $attempts, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private Attempts $attempts,
+        private MayJump $mayJump,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function forAthlete(Uuid $id, PacingInput $input): PacingView
     {
         $athlete = $this->athletes->get($id);
+        $this->mayJump->orRefuse($athlete);
         $own = AthleteHazard::of($athlete->stage(), $this->attempts->countedDoubles($id, $this->clock->now()));
         $plan = WorkoutPlan::of($input->reps, $input->rounds, $own->hazard, $input->missCost, $input->breakCost);
         $advice = PlanAdvice::of($plan->rounds[0]);

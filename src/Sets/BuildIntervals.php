@@ -6,7 +6,10 @@ namespace Zumbo\App\Sets;
 
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\MayJump;
 use Zumbo\Core\Drill\DrillTable;
+use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Rate;
 
 /**
@@ -14,13 +17,14 @@ use Zumbo\Core\Measure\Rate;
  */
 final readonly class BuildIntervals
 {
-    public function __construct(private Athletes $athletes, private ContactsToday $contacts)
+    public function __construct(private Athletes $athletes, private MayJump $mayJump)
     {
     }
 
     public function forAthlete(Uuid $id, IntervalInput $input): IntervalView
     {
         $athlete = $this->athletes->get($id);
+        $judged = $this->mayJump->orRefuse($athlete);
         $set = $input->set();
         $contacts = $set->jumps(Rate::perMinute(DrillTable::ofStage($athlete->stage())[0]->cadence));
 
@@ -29,7 +33,7 @@ final readonly class BuildIntervals
             $set,
             $set->measuredBy($athlete->stage()),
             $contacts,
-            $this->contacts->with($athlete, $contacts),
+            SentenceView::of($judged->today->contacts->with($contacts), LengthUnit::Centimetre),
         );
     }
 }

@@ -9,6 +9,7 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\MayJump;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Pacing\AthleteHazard;
 use Zumbo\Core\Rhythm\JumpKind;
@@ -37,7 +38,7 @@ final readonly class BuildLadder
     public function __construct(
         private Athletes $athletes,
         private Attempts $attempts,
-        private ContactsToday $contacts,
+        private MayJump $mayJump,
         private ClockInterface $clock,
     ) {
     }
@@ -45,6 +46,7 @@ final readonly class BuildLadder
     public function forAthlete(Uuid $id, LadderInput $input): LadderView
     {
         $athlete = $this->athletes->get($id);
+        $judged = $this->mayJump->orRefuse($athlete);
         $stage = $athlete->stage();
         $family = LadderFamily::from($input->family);
         $kind = Ladder::kindAt($stage);
@@ -72,7 +74,10 @@ final readonly class BuildLadder
             $outlook->cleanS(),
             $outlook->expectedS(),
             self::BREAK_S,
-            $this->contacts->with($athlete, $sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts())),
+            SentenceView::of(
+                $judged->today->contacts->with($sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts())),
+                LengthUnit::Centimetre,
+            ),
         );
     }
 

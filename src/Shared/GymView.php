@@ -6,6 +6,7 @@ namespace Zumbo\App\Shared;
 
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
 
 final readonly class GymView
@@ -16,6 +17,8 @@ final readonly class GymView
         public string $timeZone,
         public LengthUnit $unit,
         public TrimSchool $trimSchool,
+        /** What beginners and guests are sized by. */
+        public School $beginnersSchool,
         public int $version,
     ) {
     }
@@ -28,6 +31,7 @@ final readonly class GymView
             $gym->timeZone(),
             $gym->unit(),
             $gym->trimSchool(),
+            $gym->beginnersSchool(),
             $gym->version(),
         );
     }

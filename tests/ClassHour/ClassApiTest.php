@@ -54,7 +54,7 @@ final class ClassApiTest extends ApiTestCase
         self::assertSame(['14, miss', '11, miss'], array_column($class['justNow'], 'sentence'));
         self::assertSame('1 in the hall, 2 logged', $class['title']['sentence']);
         self::assertSame(2, $class['athletes'][0]['entriesToday']);
-        self::assertFalse($class['athletes'][0]['needsLook']);
+        self::assertNull($class['athletes'][0]['look']);
     }
 
     public function testThreeEarlyMissesNeedALook(): void
@@ -66,7 +66,11 @@ final class ClassApiTest extends ApiTestCase
         }
         $class = $this->send('GET', '/api/class');
         self::assertSame('Priya needs a look', $class['title']['sentence']);
-        self::assertTrue($class['athletes'][0]['needsLook']);
+        self::assertStringContainsString(
+            '3 goes in a row were rough',
+            $class['athletes'][0]['look']['sentence'],
+            'and says why',
+        );
     }
 
     public function testARedFlagStopsJumpingOnThePlanToo(): void
@@ -75,7 +79,9 @@ final class ClassApiTest extends ApiTestCase
         $this->send('PUT', '/api/athletes/'.self::id(), self::athlete(['cautions' => ['red-flag']]));
         $athlete = $this->send('GET', '/api/class')['athletes'][0];
         self::assertTrue($athlete['caution']);
-        self::assertTrue($athlete['stop']);
+        self::assertSame('nothing', $athlete['allowance']['jumping']);
+        self::assertNull($athlete['drill']);
+        self::assertSame('No training today.', $athlete['allowance']['public']['sentence'], 'no reason on the wall');
     }
 
     public function testTheQueriesDoNotGrowWithTheClass(): void

@@ -50,12 +50,21 @@ final class FaultsApiTest extends ApiTestCase
             'If 3 goes with this cue bring nothing, step back to Singles: ',
             $found['cue']['stepBack']['sentence'],
         );
-        self::assertFalse(
-            $this->send(
-                'GET',
-                '/api/athletes/'.$this->newAthlete().'/diagnosis?signs=hands-drift-out&ropeChecked=yes',
-            )['ropeFirst'],
-        );
+        $id = $this->newAthlete();
+        $first = fn (): bool => $this->send(
+            'GET',
+            "/api/athletes/$id/diagnosis?signs=hands-drift-out&ropeChecked=yes",
+        )['ropeFirst'];
+        self::assertTrue($first(), 'no rope is known of them, whatever was ticked');
+        $this->send('PUT', '/api/ropes/'.self::id(), [
+            'athleteId' => $id,
+            'school' => 'armpit',
+            'stance' => null,
+            'handle' => '15',
+            'family' => 'thick-cord',
+        ]);
+        $this->assertStatus(201);
+        self::assertFalse($first());
     }
 
     /**

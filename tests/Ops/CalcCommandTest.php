@@ -21,6 +21,7 @@ final class CalcCommandTest extends TestCase
         'fit' => 'stature=175 reaches=armpit',
         'cable' => 'linear_density_kg_per_m=0.0255 diameter_m=0.005 cable_length=240cm hand_span=90cm turns_per_min=120',
         'trim' => 'stature=168 cable_length=262cm goal=chest',
+        'today' => 'stature=168 handle_length=15cm rope.cable_length=250cm rope.stance=two-feet stage=join',
         'assign' => "'cost=[[1, null], [2, 3]]'",
         'cut' => "'pieces=[{\"length\": \"2.41 m\", \"count\": 9}]' stock_length=30m allowance=14cm kerf_m=0.002",
         'pattern' => "'notation=(3s d)x2 r5' cadence_per_min=104",

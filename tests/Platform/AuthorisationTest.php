@@ -40,14 +40,17 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/ropes/{id}' => 'ROLE_COACH',
         'DELETE /api/ropes/{id}/tails' => 'ROLE_COACH',
         'DELETE /api/sensor/{id}' => 'ROLE_HELPER',
+        'DELETE /api/stops/{id}' => 'ROLE_HELPER',
         'GET /api/athlete-terms' => 'ROLE_HELPER',
         'GET /api/athletes' => 'ROLE_HELPER',
         'GET /api/athletes/{id}' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/arc' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/cables' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/cautions' => 'ROLE_COACH',
         'GET /api/athletes/{id}/diagnosis' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/fit' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/intervals' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/judgement' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/jump-explorer' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/ladder' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/pacing' => 'ROLE_HELPER',
@@ -89,6 +92,8 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/attempts/{id}/restore' => 'ROLE_HELPER',
         'POST /api/cables/{id}/restore' => 'ROLE_COACH',
         'POST /api/calc/{name}' => 'ROLE_HELPER',
+        'POST /api/cautions/{id}/clear' => 'ROLE_COACH',
+        'POST /api/cautions/{id}/statement' => 'ROLE_COACH',
         'POST /api/focuses/{id}/restore' => 'ROLE_COACH',
         'POST /api/imports/{id}/agree' => 'ROLE_OWNER',
         'POST /api/pins/{id}/restore' => 'ROLE_COACH',
@@ -103,6 +108,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/athletes/{id}' => 'ROLE_COACH',
         'PUT /api/attempts/{id}' => 'ROLE_HELPER',
         'PUT /api/cables/{id}' => 'ROLE_COACH',
+        'PUT /api/cautions/{id}' => 'ROLE_HELPER',
         'PUT /api/focuses/{id}' => 'ROLE_COACH',
         'PUT /api/imports/{id}' => 'ROLE_OWNER',
         'PUT /api/nights/{id}' => 'ROLE_HELPER',
@@ -111,6 +117,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/recordings/{id}' => 'ROLE_HELPER',
         'PUT /api/ropes/{id}' => 'ROLE_COACH',
         'PUT /api/sensor/{id}' => 'ROLE_HELPER',
+        'PUT /api/stops/{id}' => 'ROLE_HELPER',
         'PUT /api/trims/{id}' => 'ROLE_COACH',
     ];
 
@@ -210,8 +217,20 @@ final class AuthorisationTest extends ApiTestCase
         $this->assertStatus(201);
         $this->send('PUT', '/api/pins/'.$pin, ['athleteId' => $athlete, 'rackRopeId' => $shared]);
         $this->assertStatus(201);
+        [$caution, $stop] = [self::id(), self::id()];
+        $this->send('PUT', '/api/cautions/'.$caution, [
+            'athleteId' => $athlete,
+            'caution' => 'pain',
+            'place' => 'knee',
+            'degree' => 3,
+        ]);
+        $this->assertStatus(201);
+        $this->send('PUT', '/api/stops/'.$stop, ['athleteId' => $athlete, 'why' => 'temper']);
+        $this->assertStatus(201);
         $rows = [
             'imports' => $import,
+            'cautions' => $caution,
+            'stops' => $stop,
             'recordings' => $recording,
             'sensor' => $run,
             'athletes' => $athlete,
@@ -224,6 +243,14 @@ final class AuthorisationTest extends ApiTestCase
         ];
         $bodies = [
             'POST /api/athletes/{id}/erase' => ['name' => 'Ilse Tannow'],
+            'POST /api/cautions/{id}/clear' => ['note' => 'no pain in a week'],
+            'POST /api/cautions/{id}/statement' => [
+                'statedBy' => 'athlete',
+                'professional' => 'a physiotherapist',
+                'on' => date('Y-m-d'),
+                'words' => 'all is well',
+                'myself' => true,
+            ],
             'PATCH /api/athletes/{id}' => self::athlete(),
             'PATCH /api/athletes/{id}/stage' => ['stage' => 'mix'],
             'PATCH /api/athletes/{id}/measures' => [],

@@ -13,6 +13,9 @@ final class JumpExplorerApiTest extends ApiTestCase
     {
         $this->signInto();
         $id = $this->newAthlete();
+        $this->send('GET', '/api/athletes/'.$id.'/jump-explorer');
+        $this->assertProblem('handle');
+        $this->knowHandles($id);
         $explorer = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer');
         $this->assertStatus(200);
         self::assertEqualsWithDelta(0.152 * 1.68, $explorer['footLengthM'], 1e-9);
@@ -43,13 +46,21 @@ final class JumpExplorerApiTest extends ApiTestCase
             'between wide hands the rope hangs higher',
         );
         self::assertGreaterThan($explorer['curves'][1]['leastEvenJumpM'], $wide['curves'][1]['leastEvenJumpM']);
+        self::assertSame($explorer['wideHands'], $wide['wideHands'], 'told from the usual place, as on the bench');
+        $bench = $this->send('GET', "/api/athletes/$id/sizing")['turning']['wideHands']['sentence'];
+        self::assertSame(1, preg_match('/each hand (\S+ cm) wider: (\S+ cm) of arc/', $bench, $told));
+        self::assertStringContainsString(
+            "Each hand $told[1] wider: $told[2] of arc",
+            $explorer['wideHands']['sentence'],
+            'the same drift costs the same',
+        );
     }
 
     #[DataProvider('badQueries')]
     public function testABadQueryIsNamed(string $query, string $field): void
     {
         $this->signInto();
-        $this->send('GET', '/api/athletes/'.$this->newAthlete().'/jump-explorer?'.$query);
+        $this->send('GET', '/api/athletes/'.$this->knowHandles($this->newAthlete()).'/jump-explorer?'.$query);
         $this->assertProblem($field);
     }
 

@@ -71,7 +71,7 @@ final class BenchApiTest extends ApiTestCase
         $view = $this->send('PATCH', '/api/athletes/'.$id.'/measures', ['armpit' => '131'], self::change(1));
         $this->assertStatus(200);
         self::assertSame([1.31, null], [$view['taped']['armpitM'], $view['taped']['chestM']]);
-        $sizing = $this->send('GET', '/api/athletes/'.$id.'/sizing');
+        $sizing = $this->send('GET', '/api/athletes/'.$id.'/sizing?handle=15');
         $armpit = $sizing['schools'][array_search('armpit', array_column($sizing['schools'], 'school'), true)];
         self::assertTrue($armpit['taped']);
         self::assertEqualsWithDelta(2 * 1.31 + 0.19 - 0.3, $armpit['cableLengthM'], 1e-9);
@@ -105,7 +105,11 @@ final class BenchApiTest extends ApiTestCase
             'Measured 4 months ago: at this age every 3 months.',
             $this->send('GET', '/api/athletes')[0]['measureAgain']['sentence'],
         );
-        self::assertSame('growth.measure_again', $this->send('GET', '/api/class')['athletes'][0]['remeasure']['code']);
+        self::assertSame('growth.measure_again', $this->send('GET', '/api/class')['athletes'][0]['measureFirst']['code']);
+        self::assertSame(
+            date('Y-m-d', (int) strtotime('-4 months +3 months')),
+            $this->send('GET', '/api/athletes/'.$id)['measureNextOn'],
+        );
     }
 
     public function testGrowthIsToldInTheGymsUnit(): void
@@ -122,14 +126,17 @@ final class BenchApiTest extends ApiTestCase
         self::connection()->executeStatement('UPDATE stature SET stature_m = 1.5748 WHERE gym_id = ?', [
             $gym->toBinary(),
         ]);
-        self::assertSame(
-            'Grown 0\'4" since the rope was sized at 5\'2": size it again.',
-            $this->send('GET', '/api/athletes/'.$id)['growth']['sentence'],
-        );
-        self::assertStringContainsString(
-            '5\'2"',
-            $this->send('GET', '/api/class')['athletes'][0]['remeasure']['sentence'],
-        );
+        self::connection()->executeStatement('UPDATE rope SET cable_length_m = 2.30 WHERE gym_id = ?', [
+            $gym->toBinary(),
+        ]);
+        foreach ([
+            $this->send('GET', '/api/athletes/'.$id)['ropeVerdict']['reasons'][0],
+            $this->send('GET', '/api/class')['athletes'][0]['measureFirst'],
+            $this->send('GET', "/api/athletes/$id/trim")['verdict']['reasons'][0],
+            $this->send('GET', "/api/athletes/$id/sizing")['verdict']['reasons'][0],
+        ] as $said) {
+            self::assertStringStartsWith('Outgrown: sized at 5\'2", now 5\'6"', $said['sentence']);
+        }
     }
 
     public function testHandsMayGoAsFarAsTheBenchSays(): void
@@ -173,32 +180,39 @@ final class BenchApiTest extends ApiTestCase
         $gym = $this->send('PATCH', '/api/gym/trim-school', ['trimSchool' => 'goal-length'], self::change(1));
         $this->assertStatus(200);
         self::assertSame(['goal-length', 2], [$gym['trimSchool'], $gym['version']]);
-        self::assertSame(['chest', 'goal-length'], $this->recommended($id));
-        $this->send('PATCH', '/api/athletes/'.$id.'/measures', ['trimSchool' => 'start-long'], self::change(1));
-        self::assertSame(['armpit', 'start-long'], $this->recommended($id));
-        $this->send('PATCH', '/api/gym/trim-school', ['trimSchool' => 'longer'], self::change(2));
+        self::assertSame(['armpit', 'goal-length'], $this->recommended($id));
+        $this->send(
+            'PATCH',
+            '/api/gym/trim-school',
+            ['trimSchool' => 'goal-length', 'beginnersSchool' => 'below-chest'],
+            self::change(2),
+        );
+        self::assertSame(['below-chest', 'goal-length'], $this->recommended($id));
+        $this->send(
+            'PATCH',
+            '/api/athletes/'.$id.'/measures',
+            ['trimSchool' => 'start-long', 'school' => 'chest'],
+            self::change(1),
+        );
+        self::assertSame(['chest', 'start-long'], $this->recommended($id));
+        $this->send('PATCH', '/api/gym/trim-school', ['trimSchool' => 'longer'], self::change(3));
         $this->assertProblem('trimSchool');
     }
 
     public function testARopeThatIsThereIsJudgedByWhereItReaches(): void
     {
         $this->signInto();
-        $path = '/api/athletes/'.$this->newAthlete().'/fit';
-        $nothing = $this->send('GET', $path);
-        self::assertNull($nothing['fit']);
+        $path = '/api/athletes/'.$this->knowHandles($this->newAthlete()).'/fit';
+        self::assertNull($this->send('GET', $path)['verdict']);
         self::assertCount(7, $this->send('GET', '/api/rope-terms')['inspection']);
-        self::assertSame('too-short', $this->send('GET', $path.'?reaches=waist')['fit']);
-        self::assertSame('right', $this->send('GET', $path.'?reaches=armpit')['fit']);
-        $above = $this->send('GET', $path.'?reaches=above');
-        self::assertSame('too-long', $above['fit']);
-        self::assertStringContainsString('too long: take it down to', $above['remedy']['sentence']);
-        $long = $this->send('GET', $path.'?cable=280');
-        self::assertEqualsWithDelta(
-            $long['cableLengthM'] - $long['offByM'],
-            2 * 0.8 * 1.68 + 0.19 - 0.3,
-            1e-9,
-            'down to the longest that is right',
-        );
+        $state = fn (string $query): string => $this->send('GET', $path.$query)['verdict']['state'];
+        self::assertSame('too-short', $state('?reaches=waist&stance=two-feet'));
+        self::assertSame('right', $state('?reaches=armpit&stance=two-feet'));
+        self::assertSame('on-its-way', $state('?reaches=shoulder&stance=two-feet'));
+        self::assertSame('too-long', $state('?reaches=above&stance=two-feet'));
+        self::assertSame('unknown', $state('?reaches=armpit'), 'no verdict without a stance');
+        $long = $this->send('GET', $path.'?cable=280&stance=two-feet');
+        self::assertEqualsWithDelta(2.8 - $long['verdict']['goalM'], $long['verdict']['offByM'], 1e-9);
         self::assertSame(['fit.lags', 'fit.lands_in_front'], array_column($long['effects'], 'code'));
         foreach (
             [

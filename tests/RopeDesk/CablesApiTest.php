@@ -14,7 +14,7 @@ final class CablesApiTest extends ApiTestCase
     public function testSixFamiliesAreComparedInTheAthletesHands(): void
     {
         $this->signInto();
-        $cables = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/cables');
+        $cables = $this->send('GET', '/api/athletes/'.$this->knowHandles($this->newAthlete()).'/cables');
         $this->assertStatus(200);
         self::assertEqualsWithDelta(2.4436, $cables['cableLengthM'], 1e-9);
         self::assertSame(
@@ -34,7 +34,7 @@ final class CablesApiTest extends ApiTestCase
     public function testAnOwnCableIsWeighedComparedAndKept(): void
     {
         $this->signInto();
-        $athlete = $this->newAthlete();
+        $athlete = $this->knowHandles($this->newAthlete());
         $id = self::id();
         $view = $this->send('PUT', '/api/cables/'.$id, self::BLUE);
         $this->assertStatus(201);

@@ -13,7 +13,8 @@ final class CuttingApiTest extends ApiTestCase
     {
         $this->signInto();
         foreach (['Ilse', 'Bram', 'Noor'] as $name) {
-            $this->send('PUT', '/api/athletes/'.self::id(), self::athlete(['name' => $name]));
+            $this->send('PUT', '/api/athletes/'.($id = self::id()), self::athlete(['name' => $name]));
+            $this->knowHandles($id);
         }
         // 244.36 cm of cable, 5 cm spare and 2 cm inside the handle on each side
         $sheet = $this->send('GET', '/api/cut-sheet?stock=5.2%20m');
@@ -44,6 +45,9 @@ final class CuttingApiTest extends ApiTestCase
         ]);
         $bram = self::id();
         $this->send('PUT', '/api/athletes/'.$bram, self::athlete(['name' => 'Bram']));
+        $open = $this->send('GET', '/api/cut-sheet');
+        self::assertSame([[], ['Bram']], [$open['lists'], $open['handlesUnknown']], 'nothing takes 15 cm for granted');
+        $this->knowHandles($bram);
         self::assertSame(
             [['Bram']],
             $this->names($this->send('GET', '/api/cut-sheet')),
@@ -66,7 +70,7 @@ final class CuttingApiTest extends ApiTestCase
     public function testABadSheetIsNamed(string $query, string $field): void
     {
         $this->signInto();
-        $this->newAthlete();
+        $this->knowHandles($this->newAthlete());
         $this->send('GET', '/api/cut-sheet?'.$query);
         $this->assertProblem($field);
     }

@@ -18,8 +18,10 @@ final class RackApiTest extends ApiTestCase
         $this->hang('R2', '262');
         self::assertSame(['R1', 'R2'], array_column($this->send('GET', '/api/rack'), 'tag'));
         $strip = $this->send('GET', '/api/rack/strip');
-        self::assertContains('R1', array_column($strip, 'tag'));
-        self::assertSame([1.1, 2.1], [$strip[0]['fromM'], $strip[\count($strip) - 1]['toM']]);
+        $bands = $strip['bands'];
+        self::assertContains('R1', array_column($bands, 'tag'));
+        self::assertSame([1.1, 2.1], [$bands[0]['fromM'], $bands[\count($bands) - 1]['toM']]);
+        self::assertSame('armpit school, both feet, handle ends; handles of 15 cm.', $strip['rule']['sentence']);
         $ilse = $this->newAthlete();
         $tonight = $this->send('GET', '/api/rack/tonight');
         self::assertSame(

@@ -12,7 +12,7 @@ final class RopesApiTest extends ApiTestCase
     public function testSizingGivesAllSchoolsTheRecommendationAndWhy(): void
     {
         $this->signInto();
-        $sizing = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/sizing');
+        $sizing = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/sizing?handle=15');
         $this->assertStatus(200);
         self::assertSame('armpit', $sizing['recommended']);
         self::assertSame('armpit', $sizing['chosen']);
@@ -29,6 +29,36 @@ final class RopesApiTest extends ApiTestCase
         self::assertCount(61, $sizing['turning']['arc']['under']);
         self::assertSame(0.0, $sizing['turning']['arc']['under'][30]['yM'] + 0.0, 'the floor holds it up');
         self::assertEqualsWithDelta(0.05, $sizing['turning']['riseM'], 0.01);
+    }
+
+    public function testWhoseHandlesNobodyKnowsIsOrderedByOverallLength(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        $sizing = $this->send('GET', '/api/athletes/'.$id.'/sizing');
+        self::assertNull($sizing['handleLengthM']);
+        self::assertNull($sizing['turning'], 'no arc of a cable that nobody knows');
+        self::assertNull($sizing['goalCableM']);
+        $armpit = $sizing['schools'][array_search('armpit', array_column($sizing['schools'], 'school'), true)];
+        self::assertNull($armpit['cableLengthM']);
+        self::assertEqualsWithDelta(2 * 0.76 * 1.68 + 0.19, $armpit['overallLengthM'], 1e-9);
+        self::assertSame('ask-handles', $sizing['verdict']['next']);
+        self::assertStringContainsString('274 cm overall', $sizing['reasons'][0]['sentence']);
+        $this->send('PATCH', "/api/athletes/$id/measures", ['handle' => '17'], self::change(1));
+        $this->assertStatus(200);
+        $known = $this->send('GET', '/api/athletes/'.$id.'/sizing');
+        self::assertEqualsWithDelta(2 * 0.76 * 1.68 + 0.19 - 0.34, $known['goalCableM'], 1e-9);
+        self::assertSame(['buy', 0.17], [$known['verdict']['next'], $known['handleLengthM']]);
+    }
+
+    /** A length set by hand: not where the school's ends must be, but where these are. */
+    public function testALengthSetByHandSaysWhereItReaches(): void
+    {
+        $this->signInto();
+        $path = '/api/athletes/'.$this->knowHandles($this->newAthlete()).'/sizing';
+        self::assertStringContainsString('must reach the armpit', $this->send('GET', $path)['reach']['sentence']);
+        $long = $this->send('GET', $path.'?cable=260');
+        self::assertSame('The handle ends reach 136 cm: top of the shoulder.', $long['reach']['sentence']);
     }
 
     public function testTheArcIsTheCores(): void
@@ -58,7 +88,7 @@ final class RopesApiTest extends ApiTestCase
     {
         $this->signInto($this->newGym('ft-in'));
         $sizing = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/sizing');
-        self::assertStringContainsString('Cable 8\'0": armpit school', $sizing['reasons'][0]['sentence']);
+        self::assertStringContainsString('order it 9\'0" overall', $sizing['reasons'][0]['sentence']);
     }
 
     #[DataProvider('badQueries')]

@@ -80,7 +80,7 @@ final class LadderApiTest extends ApiTestCase
             self::athlete(['experience' => 'linked-doubles', 'birthYear' => 1990]),
         );
         self::assertStringContainsString(
-            ' 0 before it today',
+            'the 1,300 that are left today',
             $this->send('GET', "/api/athletes/$id/ladder?top=5")['load']['sentence'],
         );
         $before = $this->send('GET', "/api/athletes/$id/today")['gate']['chance'];
@@ -96,7 +96,7 @@ final class LadderApiTest extends ApiTestCase
         }
         self::assertLessThan($before, $this->send('GET', "/api/athletes/$id/today")['gate']['chance']);
         $load = $this->send('GET', "/api/athletes/$id/ladder?top=30")['load'];
-        self::assertStringContainsString(' 15 before it today', $load['sentence'], '12 reps and 3 misses');
+        self::assertStringContainsString('the 1,285 that are left today', $load['sentence'], '12 reps and 3 misses');
         self::assertSame('load.within', $load['code']);
     }
 

@@ -15,12 +15,14 @@ final readonly class AthleteTermsView
      * @param list<HandTermView>       $hands
      * @param list<ExperienceTermView> $experiences
      * @param list<CautionTermView>    $cautions
+     * @param list<BodyPartTermView>   $bodyParts
      * @param list<StageTermView>      $stages
      */
     private function __construct(
         public array $hands,
         public array $experiences,
         public array $cautions,
+        public array $bodyParts,
         public array $stages,
         public int $leastBirthYear,
         public int $mostBirthYear,
@@ -33,6 +35,7 @@ final readonly class AthleteTermsView
             HandTermView::all(),
             ExperienceTermView::all(),
             CautionTermView::all(),
+            BodyPartTermView::all(),
             StageTermView::all(),
             BirthYear::LEAST,
             BirthYear::MOST,

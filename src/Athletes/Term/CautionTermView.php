@@ -9,12 +9,20 @@ use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
- * A caution and what it is called.
+ * A caution, what it is called, and what has to be said with it.
  */
 final readonly class CautionTermView
 {
-    private function __construct(public Caution $code, public string $name)
-    {
+    private function __construct(
+        public Caution $code,
+        public string $name,
+        /** Asks for a place and a degree. */
+        public bool $pain,
+        /** Helpers note it as well. */
+        public bool $warningSign,
+        /** May have an end. */
+        public bool $easy,
+    ) {
     }
 
     /**
@@ -23,7 +31,13 @@ final readonly class CautionTermView
     public static function all(): array
     {
         return array_map(
-            static fn (Caution $one): self => new self($one, MessageCatalogue::name(Term::of($one))),
+            static fn (Caution $one): self => new self(
+                $one,
+                MessageCatalogue::name(Term::of($one)),
+                $one->isPain(),
+                $one->isRedFlag(),
+                Caution::EasyWeeks === $one,
+            ),
             Caution::cases(),
         );
     }

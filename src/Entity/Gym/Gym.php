@@ -9,6 +9,8 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\SchoolInForce;
 use Zumbo\Core\Rope\TrimSchool;
 
 /**
@@ -25,6 +27,10 @@ class Gym implements VersionedRow
     /** How athletes come to their length, unless one is to be done otherwise. */
     #[ORM\Column(length: 12, enumType: TrimSchool::class, options: ['default' => 'start-long'])]
     private TrimSchool $trimSchool = TrimSchool::StartLong;
+
+    /** What beginners and guests are sized by, and the strip on the wall. */
+    #[ORM\Column(length: 16, enumType: School::class, options: ['default' => 'armpit'])]
+    private School $beginnersSchool = SchoolInForce::FOR_BEGINNERS;
 
     public function __construct(
         #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $id,
@@ -78,8 +84,14 @@ class Gym implements VersionedRow
         return $athlete->trimSchool() ?? $this->trimSchool;
     }
 
-    public function trimBy(TrimSchool $school): void
+    public function beginnersSchool(): School
     {
-        $this->trimSchool = $school;
+        return $this->beginnersSchool;
+    }
+
+    public function sizeBy(TrimSchool $trimSchool, School $beginnersSchool): void
+    {
+        $this->trimSchool = $trimSchool;
+        $this->beginnersSchool = $beginnersSchool;
     }
 }

@@ -12,6 +12,7 @@ use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Growth;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Stage;
 
@@ -33,6 +34,14 @@ class Athlete implements BelongsToGym, VersionedRow
     /** Null: as the gym does it. */
     #[ORM\Column(length: 12, enumType: TrimSchool::class, nullable: true)]
     private ?TrimSchool $trimSchool = null;
+
+    /** Chosen by the coach; null: by stage, as the gym does it. */
+    #[ORM\Column(length: 16, enumType: School::class, nullable: true)]
+    private ?School $school = null;
+
+    /** Of one of their handles; null: not known. */
+    #[ORM\Column(name: 'handle_length_m', type: 'float', nullable: true)]
+    private ?float $handleLengthM = null;
 
     public function __construct(
         Uuid $gymId,
@@ -65,13 +74,7 @@ class Athlete implements BelongsToGym, VersionedRow
     /** A tape belongs to the body it was read on: whoever has grown is taped again. */
     public function change(AthleteProfile $profile): void
     {
-        if (
-            null !==
-            Growth::since(
-                Length::ofMetres(min($profile->statureM, $this->profile->statureM)),
-                Length::ofMetres(max($profile->statureM, $this->profile->statureM)),
-            )
-        ) {
+        if (Growth::matters(Length::ofMetres($profile->statureM), Length::ofMetres($this->profile->statureM))) {
             $this->taped = new TapedLandmarks();
         }
         $this->profile = $profile;
@@ -87,10 +90,26 @@ class Athlete implements BelongsToGym, VersionedRow
         return $this->trimSchool;
     }
 
-    public function measure(TapedLandmarks $taped, ?TrimSchool $trimSchool): void
+    public function school(): ?School
+    {
+        return $this->school;
+    }
+
+    public function handleLengthM(): ?float
+    {
+        return $this->handleLengthM;
+    }
+
+    public function measure(TapedLandmarks $taped): void
     {
         $this->taped = $taped;
+    }
+
+    public function sizeBy(?TrimSchool $trimSchool, ?School $school, ?float $handleLengthM): void
+    {
         $this->trimSchool = $trimSchool;
+        $this->school = $school;
+        $this->handleLengthM = $handleLengthM;
     }
 
     /** The coach decides, whatever the gate says. */

@@ -10,11 +10,11 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\Core\Measure\Length;
 
 /**
- * How tall an athlete was on a day. Measured again on the same day, the later stature counts.
+ * How tall an athlete was on a day. Measured again on the same day both stand, and the later one counts.
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'stature')]
-#[ORM\UniqueConstraint(name: 'stature_day', columns: ['gym_id', 'athlete_id', 'read_on'])]
+#[ORM\Index(name: 'stature_day', columns: ['gym_id', 'athlete_id', 'read_on'])]
 class MeasuredStature implements BelongsToGym
 {
     public function __construct(
@@ -22,13 +22,8 @@ class MeasuredStature implements BelongsToGym
         #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,
         #[ORM\Column(type: 'uuid')] public readonly Uuid $athleteId,
         #[ORM\Column(name: 'read_on', type: 'date_immutable')] public readonly \DateTimeImmutable $measuredOn,
-        #[ORM\Column(name: 'stature_m', type: 'float')] private float $statureM,
+        #[ORM\Column(name: 'stature_m', type: 'float')] public readonly float $statureM,
     ) {
-    }
-
-    public function measureAgain(float $statureM): void
-    {
-        $this->statureM = $statureM;
     }
 
     /**

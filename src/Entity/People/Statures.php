@@ -20,15 +20,9 @@ final readonly class Statures
 
     public function note(Uuid $athlete, \DateTimeImmutable $localDay, float $statureM): void
     {
-        $entities = $this->database->entities();
-        $that = $entities
-            ->getRepository(MeasuredStature::class)
-            ->findOneBy(['athleteId' => $athlete, 'measuredOn' => $localDay]);
-        if (null === $that) {
-            $entities->persist(new MeasuredStature($this->scope->gymId(), Uuid::v7(), $athlete, $localDay, $statureM));
-        } else {
-            $that->measureAgain($statureM);
-        }
+        $this->database
+            ->entities()
+            ->persist(new MeasuredStature($this->scope->gymId(), Uuid::v7(), $athlete, $localDay, $statureM));
     }
 
     /**

@@ -95,7 +95,11 @@ final class CsvReader
         $fitting = array_values(
             array_filter(
                 Tables::all(),
-                static fn (Table $table): bool => [] === array_diff($header, $table->columnNames()),
+                static fn (Table $table): bool => [] === array_diff(
+                    $header,
+                    $table->columnNames(),
+                    $table->retired,
+                ),
             ),
         );
         if (!\in_array('id', $header, true) || [] === $fitting) {

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Zumbo\App\Exchange\Import;
 
 use Zumbo\App\Exchange\Rule\EntryRules;
+use Zumbo\App\Exchange\Rule\HealthRules;
 use Zumbo\App\Exchange\Rule\IncomingRow;
 use Zumbo\App\Exchange\Rule\MeasureRules;
 use Zumbo\App\Exchange\Rule\ReadRow;
+use Zumbo\App\Exchange\Rule\RetiredColumns;
 use Zumbo\App\Exchange\Rule\RowError;
 use Zumbo\App\Exchange\Rule\RowReader;
 use Zumbo\App\Exchange\Table\GymRows;
@@ -35,7 +37,7 @@ final readonly class PlanImport
         $seen = [];
         $taken = [];
         $named = $this->namedIds($rows);
-        foreach ($rows as $incoming) {
+        foreach (RetiredColumns::unfold($rows) as $incoming) {
             $progress->step();
             if ($incoming instanceof RowError) {
                 $plan->refuse($incoming);
@@ -127,6 +129,7 @@ final readonly class PlanImport
             ...self::unique($row, $whole, $taken, $stored),
             ...EntryRules::errors($row, $whole),
             ...MeasureRules::errors($row, $whole),
+            ...HealthRules::errors($row, $mine, $whole),
         ];
     }
 

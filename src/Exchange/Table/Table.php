@@ -27,6 +27,8 @@ final readonly class Table
         public bool $kept = true,
         /** Rows hang in an athlete's practice of a day: `drill` and `logged_at` say in which set. */
         public bool $inPractice = false,
+        /** @var list<string> columns of older files, which are read as rows of another table */
+        public array $retired = [],
     ) {
     }
 

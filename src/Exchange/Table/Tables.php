@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Table;
 
+use Zumbo\App\Entity\Health\StatedBy;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\Core\Body\BirthYear;
+use Zumbo\Core\Body\BodyPart;
 use Zumbo\Core\Body\Caution;
+use Zumbo\Core\Body\Clearance;
+use Zumbo\Core\Body\HealthNote;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Cable\WeighedPiece;
 use Zumbo\Core\Fault\FaultTable;
@@ -22,6 +26,7 @@ use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
+use Zumbo\Core\Today\StopWord;
 
 /**
  * All exchanged tables with their columns, in the order in which they are read: athletes before what is theirs.
@@ -36,12 +41,14 @@ final class Tables
         $tables = [
             self::athletes(),
             self::statures(),
+            self::cautions(),
             self::cables(),
             self::ropes(),
             self::rack(),
             self::givenRopes(),
             self::attempts(),
             self::focuses(),
+            self::stops(),
         ];
 
         return array_combine(array_map(static fn (Table $table): string => $table->name, $tables), $tables);
@@ -79,8 +86,6 @@ final class Tables
                 Column::choice('stage', self::cases(Stage::class), 'where on the path they are'),
                 Column::whole('birth_year', BirthYear::LEAST, BirthYear::MOST, 'never the day')->optional(),
                 Column::flag('guardian_consent', 'a guardian has agreed to what is kept of a minor'),
-                Column::choices('cautions', self::cases(Caution::class), 'what matters before jumping'),
-                Column::text('caution_note', 0, 500, 'for coaches only'),
                 Column::instant('added_at', 'when they were written down first'),
                 Column::choice(
                     'trim_school',
@@ -95,8 +100,16 @@ final class Tables
                 Column::length('taped_armpit_m', Quantity::Landmark, 'the same')->optional(),
                 Column::length('taped_chest_m', Quantity::Landmark, 'the same')->optional(),
                 Column::length('taped_breastbone_m', Quantity::Landmark, 'the same')->optional(),
+                Column::choice(
+                    'school',
+                    self::cases(School::class),
+                    'whose length is their goal; nothing: by stage',
+                )->optional(),
+                Column::length('handle_length_m', Quantity::Handle, 'of one of their handles; nothing: not known')
+                    ->optional(),
             ],
             ['added_at' => 'created_at'],
+            retired: ['cautions', 'caution_note'],
         );
     }
 
@@ -111,9 +124,44 @@ final class Tables
                 Column::day('read_on', 'local day of the reading'),
                 Column::length('stature_m', Quantity::Stature, 'height in metres'),
             ],
-            unique: [['athlete_id', 'read_on']],
             kept: false,
         );
+    }
+
+    /** What was noted of somebody's health; a file can add to it and never lifts anything (HealthRules). */
+    private static function cautions(): Table
+    {
+        return new Table('cautions', 'noted_caution', [
+            Column::id(),
+            Column::athlete(),
+            Column::choice('caution', self::cases(Caution::class), 'what to heed'),
+            Column::choice('place', self::cases(BodyPart::class), 'where it hurts')->optional(),
+            Column::whole('degree', 0, HealthNote::MOST_DEGREE, 'how much')->optional(),
+            Column::text('note', 0, 500, 'for coaches only')->orElse(''),
+            Column::day('until_on', 'of easy weeks: the last day')->optional(),
+            Column::day('noted_on', 'local day'),
+            Column::instant('noted_at', 'when'),
+            Column::text('noted_by', 0, 80, 'by whom')->orElse(''),
+            Column::choice('lifted_by', self::cases(Clearance::class), 'whose word lifted it; nothing: it stands')
+                ->optional(),
+            Column::day('lifted_on', 'local day')->optional(),
+            Column::text('lifted_with', 0, 80, 'the coach who cleared it, or witnessed the statement')->orElse(''),
+            Column::text('lifted_words', 0, 500, 'the coach\'s note, or the athlete\'s own words')->orElse(''),
+            Column::text('professional', 0, 120, 'of a statement: who cleared them')->orElse(''),
+            Column::day('professional_on', 'of a statement: on which day')->optional(),
+            Column::choice('stated_by', self::cases(StatedBy::class), 'of a statement: whose it is')->optional(),
+        ], kept: false);
+    }
+
+    private static function stops(): Table
+    {
+        return new Table('stops', 'day_stop', [
+            Column::id(),
+            Column::athlete(),
+            Column::day('local_day', 'on which day jumping was ended'),
+            Column::choice('why', self::cases(StopWord::class), 'why'),
+            Column::text('stopped_by', 0, 80, 'by whom')->orElse(''),
+        ]);
     }
 
     private static function ropes(): Table

@@ -7,9 +7,9 @@ namespace Zumbo\App\Rhythm\Jump;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\MayJump;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Figure;
 use Zumbo\Core\Cable\CableAdvice;
@@ -22,10 +22,10 @@ use Zumbo\Core\Jump\WayToJump;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\RopeTooShort;
 use Zumbo\Core\Rope\TurningRope;
+use Zumbo\Core\Rope\WidthPenalty;
 
 /**
  * Weighs jump height against turning rate with the rope an athlete has, or the one that would be sized for them.
@@ -41,7 +41,7 @@ final readonly class ExploreJump
     private const SHORTER_CONTACT_S = 0.03;
     private const DRIFT_M = 0.1;
 
-    public function __construct(private Athletes $athletes, private Ropes $ropes, private Gyms $gyms)
+    public function __construct(private Athletes $athletes, private MayJump $mayJump, private Gyms $gyms)
     {
     }
 
@@ -49,16 +49,17 @@ final readonly class ExploreJump
     {
         $athlete = $this->athletes->get($id);
         $gym = $this->gyms->current();
-        $body = $athlete->toCore();
-        $spec = $this->ropes->currentOf($id)?->spec();
-        $cable =
-            null === $spec
-                ? RopeAdvice::forBody($body, $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable
-                : Length::ofMetres($spec->cableLengthM);
+        $judged = $this->mayJump->orRefuse($athlete);
+        $body = $judged->wanted->body;
+        $spec = $judged->rope?->spec();
+        $cable = $judged->cable()
+            ?? throw BadField::of('handle', null, 'the length of one handle, on the size page: the cable hangs on it');
         $span = RopeSizing::USUAL_HAND_SPAN_M + (2 * $input->handsOutCm) / 100;
         try {
             $rope = TurningRope::ofCable($cable, Length::ofMetres($span));
-            $wider = TurningRope::ofCable($cable, Length::ofMetres($span + 2 * self::DRIFT_M));
+            $home = TurningRope::ofCable($cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
+            $drift = WidthPenalty::of($home, Length::ofMetres(self::DRIFT_M));
+            $wider = $home->withSpan(Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M + 2 * self::DRIFT_M));
         } catch (RopeTooShort $e) {
             throw BadField::of(
                 'handsOutCm',
@@ -84,7 +85,11 @@ final readonly class ExploreJump
                 )->dragPowerW,
             );
         };
-        $wide = RopeJump::leastEvenHeight($input->passes, self::geometry($body, $wider, $family), $contact);
+        $leastAt = static fn (TurningRope $at): float => RopeJump::leastEvenHeight(
+            $input->passes,
+            self::geometry($body, $at, $family),
+            $contact,
+        );
 
         return new JumpExplorerView(
             $cable->metres(),
@@ -96,7 +101,12 @@ final readonly class ExploreJump
             $way($least + self::LOW_SPARE_M),
             SentenceView::of(self::answer($input->passes, $geometry, $contact, $least), $gym->unit()),
             SentenceView::of(
-                Verdict::of('explorer.wide_hands', ['out_m' => self::DRIFT_M, 'more_m' => max(0.0, $wide - $least)]),
+                // From the usual place, as on the bench: the same drift costs the same.
+                Verdict::of('explorer.wide_hands', [
+                    'out_m' => self::DRIFT_M,
+                    'rise_m' => $drift->rise?->metres() ?? 0.0,
+                    'more_m' => max(0.0, $leastAt($wider) - $leastAt($home)),
+                ]),
                 $gym->unit(),
             ),
         );

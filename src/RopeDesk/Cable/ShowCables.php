@@ -8,17 +8,17 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\Ropes\OwnCables;
-use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\CableVerdictView;
+use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Cable\CableCharacter;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Cable\CableNeeds;
 use Zumbo\Core\Cable\HandlePull;
-use Zumbo\Core\Gear\RopeMatch;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
-use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\TurningRope;
 
@@ -29,7 +29,7 @@ final readonly class ShowCables
 {
     public function __construct(
         private Athletes $athletes,
-        private Ropes $ropes,
+        private JudgeToday $judge,
         private OwnCables $own,
         private Gyms $gyms,
     ) {
@@ -39,42 +39,41 @@ final readonly class ShowCables
     {
         $athlete = $this->athletes->get($id);
         $gym = $this->gyms->current();
-        $cableM =
-            $this->ropes->currentOf($id)?->spec()->cableLengthM ??
-            RopeAdvice::forBody(
-                $athlete->toCore(),
-                $athlete->stage(),
-                $gym->trimSchoolOf($athlete),
-            )->rope->cable->metres();
-        $rope = TurningRope::ofCable(Length::ofMetres($cableM), Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
+        $judged = $this->judge->athlete($athlete);
+        $cable = $judged->cable();
+        if (null === $cable) {
+            return CablesView::open(CableVerdictView::of($judged->today->cable), $gym->unit());
+        }
+        $rope = TurningRope::ofCable($cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M));
         $advice = CableAdvice::forStage($athlete->stage(), $rope);
         $rows = array_map(
             static fn (CableFamily $family): CableRowView => CableRowView::of(
                 CableCharacter::ofFamily($family, $rope),
                 MessageCatalogue::name(Term::of($family)),
-                RopeMatch::mayHave($athlete->stage(), $family),
+                CableNeeds::mayHave($athlete->stage(), $family),
                 $family === $advice->family,
             ),
             CableFamily::cases(),
         );
-        foreach ($this->own->present() as $cable) {
-            $character = CableCharacter::of($cable->piece()->density, $cable->diameterM(), $rope);
+        foreach ($this->own->present() as $own) {
+            $character = CableCharacter::of($own->piece()->density, $own->diameterM(), $rope);
             $rows[] = CableRowView::of(
                 $character,
-                $cable->name(),
-                RopeMatch::mayHave($athlete->stage(), $character->like),
+                $own->name(),
+                CableNeeds::mayHave($athlete->stage(), $character->like),
                 false,
-                $cable->id()->toRfc4122(),
-                $cable->version(),
+                $own->id()->toRfc4122(),
+                $own->version(),
             );
         }
 
         return new CablesView(
-            $cableM,
+            $cable->metres(),
             $rows,
             SentenceView::listOf($advice->reasons, $gym->unit()),
             HandlePull::LEARNING_TURNS_PER_MINUTE,
             CableCharacter::DOUBLES_TURNS_PER_MINUTE,
+            CableVerdictView::of($judged->today->cable),
             CableSourcesView::in($gym->unit()),
         );
     }

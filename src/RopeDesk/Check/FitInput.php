@@ -25,7 +25,8 @@ final readonly class FitInput
         /** A landmark, or `above`: past the shoulder. */
         #[Assert\Choice(callback: [self::class, 'places'])] public ?string $reaches = null,
         #[ReadableLength(Quantity::Cable)] public ?string $cable = null,
-        #[OneOf(Stance::class)] public string $stance = Stance::TwoFeet->value,
+        /** Left out: nobody said, and then there is no verdict. */
+        #[OneOf(Stance::class)] public ?string $stance = null,
         #[ReadableLength(Quantity::Handle)] public ?string $handle = null,
     ) {
     }
@@ -38,15 +39,16 @@ final readonly class FitInput
         return [self::ABOVE, ...array_column(Landmark::cases(), 'value')];
     }
 
-    public function stance(): Stance
+    public function stance(): ?Stance
     {
-        return Stance::from($this->stance);
+        return null === $this->stance ? null : Stance::from($this->stance);
     }
 
-    public function handle(): Handle
+    /** Null: as it is known of the athlete. */
+    public function handle(): ?Handle
     {
         return null === $this->handle
-            ? Handle::usual()
+            ? null
             : Handle::ofLength(LengthParser::parse($this->handle, Quantity::Handle->range()));
     }
 

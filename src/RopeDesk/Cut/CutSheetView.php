@@ -12,7 +12,8 @@ use Zumbo\App\Shared\SentenceView;
 final readonly class CutSheetView
 {
     /**
-     * @param list<CutListView> $lists one for each family of cable
+     * @param list<CutListView> $lists          one for each family of cable
+     * @param list<string>      $handlesUnknown whose cable stays open until somebody asks for their handles
      */
     public function __construct(
         /** Local day, like 2026-11-24: it goes on the labels. */
@@ -21,6 +22,7 @@ final readonly class CutSheetView
         public float $sparePerSideM,
         public float $kerfM,
         public array $lists,
+        public array $handlesUnknown,
         /** What to heed before cutting. */
         public SentenceView $advice,
         /** Behind the number of coils: the rule it comes from. */

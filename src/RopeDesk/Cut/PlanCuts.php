@@ -5,16 +5,12 @@ declare(strict_types=1);
 namespace Zumbo\App\RopeDesk\Cut;
 
 use Psr\Clock\ClockInterface;
-use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Entity\Gym\Gyms;
-use Zumbo\App\Entity\People\Athlete;
-use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\Ropes\Rope;
-use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\SentenceView;
-use Zumbo\Core\Cable\CableAdvice;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Gear\CutList;
 use Zumbo\Core\Gear\GearSources;
 use Zumbo\Core\Measure\Length;
@@ -24,10 +20,8 @@ use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\Handle;
-use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\RopeSources;
-use Zumbo\Core\Rope\TurningRope;
 
 /**
  * Plans the cutting of cables: of the rope somebody has, or of the one that would be sized for them, from the fewest
@@ -36,8 +30,7 @@ use Zumbo\Core\Rope\TurningRope;
 final readonly class PlanCuts
 {
     public function __construct(
-        private Athletes $athletes,
-        private Ropes $ropes,
+        private JudgeToday $judge,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
@@ -46,10 +39,14 @@ final readonly class PlanCuts
     public function sheet(CutListInput $input): CutSheetView
     {
         $gym = $this->gyms->current();
-        $own = $this->ropes->current();
-        $byFamily = [];
-        foreach ($this->chosen($input, $own) as $athlete) {
-            $piece = self::piece($athlete, $own[$athlete->id()->toRfc4122()] ?? null, $input->spare(), $gym);
+        $judged = $this->judge->everybody();
+        $byFamily = $open = [];
+        foreach ($this->chosen($input, $judged) as $one) {
+            $piece = self::piece($one, $input->spare());
+            if (null === $piece) {
+                $open[] = $one->athlete->profile()->name;
+                continue;
+            }
             $byFamily[$piece->family->value][] = $piece;
         }
         ksort($byFamily);
@@ -63,6 +60,7 @@ final readonly class PlanCuts
                 static fn (array $pieces): CutListView => self::list($pieces, $input, $gym->unit()),
                 array_values($byFamily),
             ),
+            $open,
             SentenceView::of(Verdict::of('cut.spare', ['spare_m' => RopeSizing::USUAL_SPARE_M]), $gym->unit()),
             SentenceView::of(GearSources::stock(), $gym->unit())->sentence,
             SentenceView::of(RopeSources::cut(), $gym->unit())->sentence,
@@ -70,48 +68,40 @@ final readonly class PlanCuts
     }
 
     /**
-     * @param array<string, Rope> $own
+     * @param array<string, Judged> $judged
      *
-     * @return list<Athlete>
+     * @return list<Judged>
      */
-    private function chosen(CutListInput $input, array $own): array
+    private function chosen(CutListInput $input, array $judged): array
     {
-        $present = [];
-        foreach ($this->athletes->present() as $athlete) {
-            $present[$athlete->id()->toRfc4122()] = $athlete;
-        }
         if ([] === $input->ids()) {
-            return array_values(array_diff_key($present, $own));
+            return array_values(array_filter($judged, static fn (Judged $one): bool => null === $one->rope));
         }
 
         return array_map(
-            static fn (string $id): Athlete => $present[strtolower($id)] ??
+            static fn (string $id): Judged => $judged[strtolower($id)] ??
                 throw BadField::of('athletes', $id, 'ids of athletes of this gym, parted by commas'),
             $input->ids(),
         );
     }
 
-    private static function piece(Athlete $athlete, ?Rope $rope, Length $spare, Gym $gym): CutPieceView
+    /** Null: the handles are not known, so neither is the cable. */
+    private static function piece(Judged $one, Length $spare): ?CutPieceView
     {
-        $cable =
-            null === $rope
-                ? RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable
-                : Length::ofMetres($rope->spec()->cableLengthM);
-        $family =
-            $rope?->spec()->family ??
-            CableAdvice::forStage(
-                $athlete->stage(),
-                TurningRope::ofCable($cable, Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M)),
-            )->family;
+        $cable = $one->cable();
+        if (null === $cable) {
+            return null;
+        }
+        $family = $one->rope?->spec()->family ?? $one->today->cable->recommended;
 
         return new CutPieceView(
-            $athlete->id()->toRfc4122(),
-            $athlete->profile()->name,
+            $one->athlete->id()->toRfc4122(),
+            $one->athlete->profile()->name,
             $cable->metres(),
             $cable->plus(self::allowance($spare))->metres(),
             $family,
             MessageCatalogue::name(Term::of($family)),
-            null !== $rope,
+            null !== $one->rope,
         );
     }
 

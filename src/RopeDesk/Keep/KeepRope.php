@@ -50,6 +50,9 @@ final readonly class KeepRope
     {
         return $this->writes->run($id, Subject::of('keep', 'rope', $id), $input, function () use ($id, $input): void {
             $athlete = $this->athletes->of($input->athleteId);
+            if ($input->asGoal) {
+                $athlete->sizeBy($athlete->trimSchool(), School::from($input->school), $athlete->handleLengthM());
+            }
             $this->ropes->add(
                 new Rope(
                     $this->scope->gymId(),
@@ -108,7 +111,7 @@ final readonly class KeepRope
 
         return new RopeSpec(
             $kept,
-            $sizing->handle()->length->metres(),
+            $rope->overall->minus($rope->cable)->times(0.5)->metres(),
             $own?->family() ?? CableFamily::from($input->family),
             $rope->school,
             $rope->stance,

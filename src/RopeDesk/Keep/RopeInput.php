@@ -31,6 +31,8 @@ final readonly class RopeInput
         #[Assert\Length(max: 200)] public string $overrideReason = '',
         /** One of the gym's own cables; it decides the family. Left out: one of the family. */
         #[Assert\Uuid(versions: [7])] public ?string $cableId = null,
+        /** From now on the school is the athlete's goal, whatever their stage. */
+        public bool $asGoal = false,
     ) {
     }
 

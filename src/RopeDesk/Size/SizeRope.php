@@ -14,57 +14,70 @@ use Zumbo\App\RopeDesk\Size\Picture\FigureView;
 use Zumbo\App\RopeDesk\Size\Picture\HandLimitsView;
 use Zumbo\App\RopeDesk\Size\Picture\TurningView;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\App\Shared\Today\JudgeToday;
+use Zumbo\App\Shared\Today\RopeVerdictView;
 use Zumbo\Core\Body\Figure;
 use Zumbo\Core\Cable\CableAdvice;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\Hands;
 use Zumbo\Core\Rope\HeldRope;
+use Zumbo\Core\Rope\Reach;
 use Zumbo\Core\Rope\RopeAdvice;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\RopeTooShort;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolRope;
+use Zumbo\Core\Rope\Stance;
+use Zumbo\Core\Rope\UnhandledRope;
+use Zumbo\Core\Today\RopeWanted;
 
 /**
  * Sizes an athlete's rope by all schools and draws the chosen one.
  */
 final readonly class SizeRope
 {
-    public function __construct(private Athletes $athletes, private Gyms $gyms)
+    public function __construct(private Athletes $athletes, private JudgeToday $judge, private Gyms $gyms)
     {
     }
 
     public function forAthlete(Uuid $id, SizingInput $input): SizingView
     {
-        $athlete = $this->athletes->get($id);
-        $body = $athlete->toCore();
+        $judged = $this->judge->athlete($this->athletes->get($id));
+        $wanted = $this->wanted($judged, $input);
+        $stance = $input->stance() ?? $judged->rope?->spec()->stance;
+        $school = $input->school() ?? $wanted->inForce->school;
         $gym = $this->gyms->current();
         $unit = $gym->unit();
-        $ropes = $this->schools($athlete, $input);
-        $trim = $gym->trimSchoolOf($athlete);
-        $advice = RopeAdvice::forStage($athlete->stage(), $ropes, $trim);
-        $chosen = self::find($ropes, $input->school() ?? $advice->rope->school);
-        $held = HeldRope::of(
-            $input->cable() ?? $chosen->cable,
-            Hands::level(Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M), $body->handHeight()),
+        $chosen = $wanted->bySchool($school, $stance);
+        $cable = $input->cable() ?? $chosen?->cable;
+        $held = null === $cable ? null : HeldRope::of(
+            $cable,
+            Hands::level(Length::ofMetres(RopeSizing::USUAL_HAND_SPAN_M), $wanted->body->handHeight()),
         );
-        $last = $ropes[\count($ropes) - 1];
+        [$rows, $spread] = self::rows($wanted, $stance);
 
         return new SizingView(
-            $athlete->id()->toRfc4122(),
-            $advice->rope->school,
-            $chosen->school,
-            array_map(SchoolRopeView::of(...), $ropes),
-            $last->cable->minus($ropes[0]->cable)->metres(),
-            SentenceView::listOf($advice->reasons, $unit),
-            CableAdviceView::of(CableAdvice::forStage($athlete->stage(), $held->rope), $unit),
-            FigureView::of(Figure::of($body), $body->handHeight()->metres()),
-            TurningView::of($body, $held, null, Length::ofMetres(Clearance::USUAL_JUMP_M), $unit),
-            $input->handle()->length->metres(),
-            SentenceView::of($chosen->reachVerdict(), $unit),
-            $trim,
-            RopeAdvice::goal($ropes)->cable->metres(),
+            $id->toRfc4122(),
+            $wanted->inForce->school,
+            $school,
+            $rows,
+            $spread->metres(),
+            SentenceView::listOf(self::reasons($wanted, $stance), $unit),
+            null === $held
+                ? null
+                : CableAdviceView::of(CableAdvice::forStage($wanted->stage, $held->rope), $unit),
+            FigureView::of(Figure::of($wanted->body), $wanted->body->handHeight()->metres()),
+            null === $held
+                ? null
+                : TurningView::of($wanted->body, $held, null, Length::ofMetres(Clearance::USUAL_JUMP_M), $unit),
+            $wanted->handle?->length->metres(),
+            SentenceView::of(self::reach($wanted, $input, $chosen, $school, $stance), $unit),
+            $gym->trimSchoolOf($judged->athlete),
+            $wanted->goal($stance)?->cable->metres(),
+            RopeVerdictView::ofJudged($judged, $unit),
             HandLimitsView::ofCore(),
             SizingSourcesView::in($unit, Length::ofMetres(TurningView::DRAWN_DRIFT_M)),
         );
@@ -94,44 +107,107 @@ final readonly class SizeRope
         );
     }
 
-    /** The cable one school gives this athlete. */
-    /** @param School|null $wanted null: what somebody who links doubles would begin with */
-    public function goal(Athlete $athlete, ?School $wanted): SchoolRope
-    {
-        return null === $wanted
-            ? RopeAdvice::goal($this->schools($athlete, new SizingInput()))
-            : $this->bySchool($athlete, new SizingInput(), $wanted);
-    }
-
+    /**
+     * The cable one school gives this athlete.
+     *
+     * @throws BadField when the handles are not known
+     */
     public function bySchool(Athlete $athlete, SizingInput $input, School $school): SchoolRope
     {
-        return self::find($this->schools($athlete, $input), $school);
+        $judged = $this->judge->athlete($athlete);
+
+        return $this->wanted($judged, $input)->bySchool($school, $input->stance())
+            ?? throw BadField::of('handle', null, 'the length of one handle, like 15 cm');
+    }
+
+    private function wanted(Judged $judged, SizingInput $input): RopeWanted
+    {
+        $handle = $input->handle();
+
+        return null === $handle ? $judged->wanted : $judged->wanted->withHandle($handle);
+    }
+
+    /**
+     * @return array{list<SchoolRopeView>, Length} the shortest first, and how far they lie apart
+     */
+    private static function rows(RopeWanted $wanted, ?Stance $stance): array
+    {
+        if (null === $wanted->handle) {
+            $open = UnhandledRope::allSchools($wanted->body, $stance);
+            $overall = array_map(
+                static fn (Length $one): float => $one->metres(),
+                array_filter(array_map(static fn (UnhandledRope $rope): ?Length => $rope->overall, $open)),
+            );
+
+            return [
+                array_map(SchoolRopeView::open(...), $open),
+                Length::ofMetres([] === $overall ? 0.0 : max($overall) - min($overall)),
+            ];
+        }
+        $ropes = self::allSchools($wanted, $stance);
+
+        return [
+            array_map(SchoolRopeView::of(...), $ropes),
+            $ropes[\count($ropes) - 1]->cable->minus($ropes[0]->cable),
+        ];
     }
 
     /**
      * @return non-empty-list<SchoolRope>
      */
-    public function schools(Athlete $athlete, SizingInput $input): array
+    private static function allSchools(RopeWanted $wanted, ?Stance $stance): array
     {
-        $ropes = RopeSizing::of(
-            $athlete->toCore(),
-            $input->handle(),
-            Length::ofMetres(RopeSizing::USUAL_SPARE_M),
-        )->allSchools($input->stance());
+        $ropes = array_filter(
+            array_map(static fn (School $school): ?SchoolRope => $wanted->bySchool($school, $stance), School::cases()),
+        );
+        usort($ropes, static fn (SchoolRope $a, SchoolRope $b): int => $a->cable->compareTo($b->cable));
 
         return [] === $ropes ? throw new \LogicException('there are schools') : $ropes;
     }
 
     /**
-     * @param non-empty-list<SchoolRope> $ropes
+     * @return list<Verdict>
      */
-    private static function find(array $ropes, School $school): SchoolRope
+    private static function reasons(RopeWanted $wanted, ?Stance $stance): array
     {
-        foreach ($ropes as $rope) {
-            if ($rope->school === $school) {
-                return $rope;
-            }
+        $goal = $wanted->goal($stance);
+        if (null === $goal) {
+            return [$wanted->unhandled($stance)->verdict(), $wanted->inForce->reason];
         }
-        throw new \LogicException('every school gives a rope');
+        $later = $wanted->later($stance);
+
+        return [
+            ...RopeAdvice::of(
+                $wanted->body,
+                $wanted->inForce,
+                $goal,
+                $wanted->stage,
+                self::allSchools($wanted, $stance),
+            )->reasons,
+            ...array_filter([
+                null === $later ? null : RopeAdvice::later($goal, $later, $wanted->stage->phase()),
+            ]),
+        ];
+    }
+
+    /** Where this length reaches, when the coach set one; else where the school's must. */
+    private static function reach(
+        RopeWanted $wanted,
+        SizingInput $input,
+        ?SchoolRope $chosen,
+        School $school,
+        ?Stance $stance,
+    ): Verdict {
+        $cable = $input->cable();
+        if (null !== $cable && null !== $wanted->handle) {
+            return Reach::ofCable(
+                $wanted->body,
+                $wanted->handle,
+                $stance ?? $school->usualStance(),
+                $cable,
+            )->verdict();
+        }
+
+        return $chosen?->reachVerdict() ?? UnhandledRope::of($wanted->body, $school, $stance)->verdict();
     }
 }

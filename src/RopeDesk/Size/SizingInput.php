@@ -39,10 +39,11 @@ final readonly class SizingInput
         return null === $this->stance ? null : Stance::from($this->stance);
     }
 
-    public function handle(): Handle
+    /** Null: as it is known of the athlete. */
+    public function handle(): ?Handle
     {
         return null === $this->handle
-            ? Handle::usual()
+            ? null
             : Handle::ofLength(LengthParser::parse($this->handle, Quantity::Handle->range()));
     }
 

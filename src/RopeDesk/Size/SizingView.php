@@ -8,6 +8,7 @@ use Zumbo\App\RopeDesk\Size\Picture\FigureView;
 use Zumbo\App\RopeDesk\Size\Picture\HandLimitsView;
 use Zumbo\App\RopeDesk\Size\Picture\TurningView;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\RopeVerdictView;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
 
@@ -28,16 +29,21 @@ final readonly class SizingView
         public array $schools,
         public float $spreadM,
         public array $reasons,
-        public CableAdviceView $cable,
+        /** Null: no cable is known yet. */
+        public ?CableAdviceView $cable,
         public FigureView $figure,
-        public TurningView $turning,
-        public float $handleLengthM,
-        /** Where the ends must reach, for the chosen school. */
+        /** Null: no cable is known yet. */
+        public ?TurningView $turning,
+        /** Null: not known; the cable stays open until it is. */
+        public ?float $handleLengthM,
+        /** Where the ends must reach, for the chosen school; where they do reach, for a length set by hand. */
         public SentenceView $reach,
         /** The athlete's own, else the gym's. */
         public TrimSchool $trimSchool,
-        /** Where a trim path ends. */
-        public float $goalCableM,
+        /** Of the school in force; null: the handles are not known. */
+        public ?float $goalCableM,
+        /** About the rope they have. */
+        public RopeVerdictView $verdict,
         public HandLimitsView $handLimits,
         public SizingSourcesView $sources,
     ) {

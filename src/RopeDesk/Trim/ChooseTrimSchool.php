@@ -11,6 +11,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\GymView;
+use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
 
 /**
@@ -29,7 +30,10 @@ final readonly class ChooseTrimSchool
             Subject::of('trim by', 'gym', $this->scope->gymId()),
             $input,
             $this->gyms->current(...),
-            static fn (Gym $gym) => $gym->trimBy(TrimSchool::from($input->trimSchool)),
+            static fn (Gym $gym) => $gym->sizeBy(
+                TrimSchool::from($input->trimSchool),
+                null === $input->beginnersSchool ? $gym->beginnersSchool() : School::from($input->beginnersSchool),
+            ),
             GymView::of(...),
         );
 

@@ -20,8 +20,8 @@ use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\RopeDesk\Keep\RopeView;
-use Zumbo\App\RopeDesk\Size\SizeRope;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\TrimStepRule;
 
@@ -34,8 +34,7 @@ final readonly class TrimRope
     public function __construct(
         private Ropes $ropes,
         private Athletes $athletes,
-        private ReadLengths $lengths,
-        private SizeRope $size,
+        private JudgeToday $judge,
         private Gyms $gyms,
         private IdempotentWrite $writes,
         private GymScope $scope,
@@ -108,13 +107,9 @@ final readonly class TrimRope
     /** A cut rope can't be let out again. */
     private function refuseUnsettled(Athlete $athlete): void
     {
-        $goal = $this->size->goal($athlete, null)->cable;
-        $history = $this->lengths->of($athlete);
-        if (true !== $history?->mayCutTails($goal)) {
-            $why =
-                null === $history
-                    ? null
-                    : SentenceView::of($history->aboutTails($goal), $this->gyms->current()->unit())->sentence;
+        $needs = $this->judge->athlete($athlete)->today->rope;
+        if (!$needs->mayCut) {
+            $why = SentenceView::of($needs->tails, $this->gyms->current()->unit())->sentence;
             throw BadField::of('tails', null, 'a settled length', $why);
         }
     }

@@ -13,12 +13,22 @@ use Zumbo\Core\Rope\TrimStep;
  */
 final readonly class TrimStepView
 {
-    private function __construct(public float $cableLengthM, public float $offPerSideM, public SentenceView $gate)
-    {
+    private function __construct(
+        public float $cableLengthM,
+        public float $offPerSideM,
+        public SentenceView $gate,
+        /** What it does to the arc. */
+        public SentenceView $effect,
+    ) {
     }
 
     public static function of(TrimStep $step, LengthUnit $unit): self
     {
-        return new self($step->cable->metres(), $step->offPerSide->metres(), SentenceView::of($step->gate, $unit));
+        return new self(
+            $step->cable->metres(),
+            $step->offPerSide->metres(),
+            SentenceView::of($step->gate, $unit),
+            SentenceView::of($step->effect(), $unit),
+        );
     }
 }

@@ -6,10 +6,11 @@ namespace Zumbo\App\RopeDesk\Trim;
 
 use Zumbo\App\RopeDesk\Keep\RopeView;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\App\Shared\Today\RopeVerdictView;
 use Zumbo\Core\Gear\TrimAdvice;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\School;
-use Zumbo\Core\Rope\SchoolRope;
 
 /**
  * Where a rope is on its way to the goal length, and whether the last step helped.
@@ -23,8 +24,10 @@ final readonly class TrimView
     public function __construct(
         /** Null: no rope yet, size one first. */
         public ?RopeView $rope,
+        public RopeVerdictView $verdict,
         public School $goalSchool,
-        public float $goalM,
+        /** Null: the handles are not known. */
+        public ?float $goalM,
         public array $steps,
         public ?SentenceView $advice,
         /** Whether the next step's gate is met, as far as the log can tell. */
@@ -37,18 +40,21 @@ final readonly class TrimView
         public ?SentenceView $outcomeReason,
         public bool $mayCutTails,
         public ?SentenceView $tails,
+        /** Misses before and since the athlete grew; null: they did not, with this rope. */
+        public ?SentenceView $sinceGrowth,
         public array $history,
         public TrimSourcesView $sources,
     ) {
     }
 
     /** Nobody has sized a rope yet. */
-    public static function withoutRope(SchoolRope $goal, LengthUnit $unit): self
+    public static function withoutRope(Judged $judged, LengthUnit $unit): self
     {
         return new self(
             rope: null,
-            goalSchool: $goal->school,
-            goalM: $goal->cable->metres(),
+            verdict: RopeVerdictView::ofJudged($judged, $unit),
+            goalSchool: $judged->wanted->inForce->school,
+            goalM: $judged->goal()?->cable->metres(),
             steps: [],
             advice: null,
             gateOpen: false,
@@ -58,6 +64,7 @@ final readonly class TrimView
             outcomeReason: null,
             mayCutTails: false,
             tails: null,
+            sinceGrowth: null,
             history: [],
             sources: TrimSourcesView::in($unit),
         );

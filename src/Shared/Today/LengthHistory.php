@@ -2,15 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Trim;
+namespace Zumbo\App\Shared\Today;
 
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Ropes\Rope;
-use Zumbo\Core\Gear\TailCut;
+use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\Core\Gear\TrimGate;
 use Zumbo\Core\Gear\TrimOutcome;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -67,20 +66,23 @@ final readonly class LengthHistory
         return TrimGate::of($this->last()->counted);
     }
 
-    public function mayCutTails(Length $goal): bool
+    /** Practices on the length they have now. */
+    public function practices(): int
     {
-        return null === $this->rope()->tailsCutOn() && $this->tails($goal)->allowed;
+        return $this->last()->practices($this->timeZone);
     }
 
-    /** Why the tails may be cut, or may not. */
-    public function aboutTails(Length $goal): Verdict
+    /**
+     * With the rope they have, before a local day and from it on.
+     *
+     * @return array{array{int, int}, array{int, int}} tries, and misses among them
+     */
+    public function around(\DateTimeImmutable $localDay): array
     {
-        return null === $this->rope()->tailsCutOn() ? $this->tails($goal)->reason : Verdict::of('tails.cut');
-    }
-
-    private function tails(Length $goal): TailCut
-    {
-        return TailCut::of($this->cable(), $goal, $this->last()->practices($this->timeZone), $this->outcome);
+        return [
+            $this->last()->triesWhere(fn (Attempt $one): bool => LocalDay::of($one->loggedAt(), $this->timeZone) < $localDay),
+            $this->last()->triesWhere(fn (Attempt $one): bool => LocalDay::of($one->loggedAt(), $this->timeZone) >= $localDay),
+        ];
     }
 
     private function last(): LengthPeriod

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Trim;
+namespace Zumbo\App\Shared\Today;
 
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Ropes\Rope;
@@ -78,18 +78,21 @@ final readonly class LengthPeriod
         );
     }
 
-    public function view(string $timeZone): PastLengthView
+    /**
+     * @param callable(Attempt): bool|null $which null: all
+     *
+     * @return array{int, int} tries, and misses among them
+     */
+    public function triesWhere(?callable $which = null): array
     {
-        $reps = array_sum(array_map(static fn (CountedReps $entry): int => $entry->successes, $this->counted));
-        $misses = array_sum(array_map(static fn (CountedReps $entry): int => $entry->misses, $this->counted));
+        $tries = $misses = 0;
+        foreach ($this->attempts as $i => $attempt) {
+            if (null === $which || $which($attempt)) {
+                $misses += $this->counted[$i]->misses;
+                $tries += $this->counted[$i]->successes + $this->counted[$i]->misses;
+            }
+        }
 
-        return new PastLengthView(
-            $this->rope->id()->toRfc4122(),
-            LocalDay::of($this->rope->createdAt(), $timeZone)->format('Y-m-d'),
-            $this->rope->spec()->cableLengthM,
-            $this->rope->spec()->overrideReason,
-            \count($this->counted),
-            0 === $reps + $misses ? null : (100 * $misses) / ($reps + $misses),
-        );
+        return [$tries, $misses];
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Trim;
+namespace Zumbo\App\Shared\Today;
 
 use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Gym\Gyms;

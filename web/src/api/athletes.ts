@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { madeOf } from './changes';
+import { judgedOf } from './changes';
 import { call, type Change, type Schemas } from './client';
 import { useWriteOf } from './writes';
 
 export type Athlete = Schemas['AthleteView'];
 export type AthleteInput = Schemas['AthleteInput'];
+export type Allowance = Schemas['AllowanceView'];
+export type RopeVerdict = Schemas['RopeVerdictView'];
 
 export const athletesKey = ['athletes'] as const;
 
@@ -12,7 +14,7 @@ export function useAthletes() {
   return useQuery({
     queryKey: athletesKey,
     queryFn: () => call('GET', '/api/athletes'),
-    ...madeOf('athlete', 'rope', 'gym'),
+    ...judgedOf('athlete', 'rope', 'gym'),
   });
 }
 
@@ -20,7 +22,7 @@ export function useAthlete(id: string) {
   return useQuery({
     queryKey: [...athletesKey, id],
     queryFn: () => call('GET', '/api/athletes/{id}', { path: { id } }),
-    ...madeOf('athlete', 'rope', 'gym'),
+    ...judgedOf('athlete', 'rope', 'gym'),
   });
 }
 

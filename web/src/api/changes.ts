@@ -5,6 +5,7 @@ const KINDS = [
   'athlete',
   'attempt',
   'cable',
+  'caution',
   'focus',
   'gym',
   'import',
@@ -14,6 +15,7 @@ const KINDS = [
   'rope_pin',
   'sensor',
   'sound',
+  'stop',
 ] as const;
 export type ChangeKind = (typeof KINDS)[number];
 
@@ -28,6 +30,11 @@ const TOUCHES_ALL: ChangeKind = 'import';
 /** Says of a query which kinds of rows its answer is made of; without it no change touches it. */
 export function madeOf(...kinds: ChangeKind[]) {
   return { meta: { madeOf: kinds } };
+}
+
+/** The same of an answer that holds the judgement about today: it hangs on what was logged, noted and stopped as well. */
+export function judgedOf(...kinds: ChangeKind[]) {
+  return madeOf(...new Set<ChangeKind>([...kinds, 'athlete', 'rope', 'attempt', 'caution', 'stop', 'gym']));
 }
 
 /**

@@ -3,7 +3,7 @@ import { newId } from '../lib/ids';
 import { sayEntry } from '../lib/entryWords';
 import type { Entry } from '../lib/logLine';
 import type { Waiting } from '../lib/outboxStore';
-import { madeOf, refetchChanged } from './changes';
+import { judgedOf, refetchChanged } from './changes';
 import { athletesKey } from './athletes';
 import { call, outgoing, type Schemas } from './client';
 import type { Outbox } from './outbox';
@@ -22,7 +22,7 @@ export function useTonight() {
   return useQuery({
     queryKey: classKey,
     queryFn: () => call('GET', '/api/class'),
-    ...madeOf('athlete', 'attempt', 'focus', 'rope', 'gym'),
+    ...judgedOf('focus'),
   });
 }
 
@@ -30,7 +30,7 @@ export function useToday(athleteId: string) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'today'],
     queryFn: () => call('GET', '/api/athletes/{id}/today', { path: { id: athleteId } }),
-    ...madeOf('athlete', 'attempt', 'focus'),
+    ...judgedOf('focus'),
   });
 }
 

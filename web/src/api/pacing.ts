@@ -15,12 +15,12 @@ export interface Work {
   aim: Aim;
 }
 
-export function usePacing(athleteId: string | null, work: Work) {
+export function usePacing(athleteId: string | null, work: Work, enabled = true) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'pacing', work],
     queryFn: () => call('GET', '/api/athletes/{id}/pacing', { path: { id: athleteId ?? '' }, query: work }),
     ...madeOf('athlete', 'attempt'),
-    enabled: athleteId !== null,
+    enabled: enabled && athleteId !== null,
     placeholderData: keepPreviousData,
     retry: false,
   });

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { madeOf } from './changes';
 import { call, type Change, type Schemas } from './client';
 import { useWriteOf } from './writes';
@@ -6,6 +6,7 @@ import { useWriteOf } from './writes';
 export type RackRope = Schemas['RackRopeView'];
 export type RackRopeInput = Schemas['RackRopeInput'];
 export type HeightBand = Schemas['HeightBandView'];
+export type HeightStrip = Schemas['StripView'];
 export type TonightsRopes = Schemas['TonightView'];
 export type GivenRope = Schemas['GivenRopeView'];
 export type Pin = Schemas['PinView'];
@@ -27,10 +28,17 @@ export function useHeightStrip() {
   });
 }
 
-export function useTonightsRopes() {
+/** Whom the rack is to serve, and by which school; what is left out: whoever has no sound rope, each by their own. */
+export interface TonightWish {
+  who?: 'without' | 'everybody';
+  school?: Schemas['School'];
+}
+
+export function useTonightsRopes(wish: TonightWish = {}) {
   return useQuery({
-    queryKey: [...rackKey, 'tonight'],
-    queryFn: () => call('GET', '/api/rack/tonight'),
+    queryKey: [...rackKey, 'tonight', wish],
+    queryFn: () => call('GET', '/api/rack/tonight', { query: wish }),
+    placeholderData: keepPreviousData,
     ...madeOf('athlete', 'rope', 'rack', 'rope_pin', 'night', 'gym'),
   });
 }

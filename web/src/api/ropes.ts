@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
-import { madeOf } from './changes';
+import { judgedOf, madeOf } from './changes';
 import { call, type Change, type Schemas } from './client';
 import { useWriteOf } from './writes';
 
@@ -28,7 +28,7 @@ export function useSizing(athleteId: string, wish: SizingWish) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'sizing', wish],
     queryFn: () => call('GET', '/api/athletes/{id}/sizing', { path: { id: athleteId }, query: wish }),
-    ...madeOf('athlete', 'gym'),
+    ...judgedOf(),
     // The old arc stays until the new one is there.
     placeholderData: keepPreviousData,
     retry: false,

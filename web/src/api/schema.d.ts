@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{id}/cautions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cautionsHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/diagnosis": {
         parameters: {
             query?: never;
@@ -140,6 +156,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["setsIntervals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/judgement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["judgementOf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -713,6 +745,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** what an athlete may do today, and what their rope needs */
+        post: operations["calcToday"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/trim": {
         parameters: {
             query?: never;
@@ -741,6 +790,54 @@ export interface paths {
         put?: never;
         /** scale and shape of the chance of a miss, from single goes */
         post: operations["calcWeibull"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cautions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["cautionsNote"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cautions/{id}/clear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cautionsClear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cautions/{id}/statement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cautionsState"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1339,6 +1436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stops/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["stopsStop"];
+        post?: never;
+        delete: operations["stopsTakeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/takes/example.wav": {
         parameters: {
             query?: never;
@@ -1436,6 +1549,15 @@ export interface components {
             }[];
             current?: Record<string, never>;
         };
+        AllowanceView: {
+            jumping: components["schemas"]["Jumping"];
+            public: components["schemas"]["SentenceView"] | null;
+            contactsLeftToday: number;
+            contactsLeftWeek: number;
+            stopToday: boolean;
+            reasons: components["schemas"]["SentenceView"][];
+            instead: components["schemas"]["NoJumpDrillView"][];
+        };
         ArcView: {
             handSpanM: number;
             depthM: number;
@@ -1449,8 +1571,9 @@ export interface components {
             dominantHand: "right" | "left" | "both";
             /** @enum {string} */
             experience: "none" | "singles" | "some-doubles" | "linked-doubles";
-            cautions?: ("red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart")[];
+            cautions?: ("chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks")[];
             cautionNote?: string;
+            measuredOn?: string | null;
             birthYear?: number | null;
             guardianConsent?: boolean;
         };
@@ -1458,6 +1581,7 @@ export interface components {
             hands: components["schemas"]["HandTermView"][];
             experiences: components["schemas"]["ExperienceTermView"][];
             cautions: components["schemas"]["CautionTermView"][];
+            bodyParts: components["schemas"]["BodyPartTermView"][];
             stages: components["schemas"]["StageTermView"][];
             leastBirthYear: number;
             mostBirthYear: number;
@@ -1476,13 +1600,16 @@ export interface components {
             birthYear: number | null;
             guardianConsent: boolean;
             needsConsent: boolean;
-            growth: components["schemas"]["SentenceView"] | null;
             measureAgain: components["schemas"]["SentenceView"] | null;
+            measureNextOn: string | null;
             taped: components["schemas"]["TapedView"];
             trimSchool: components["schemas"]["TrimSchool"] | null;
+            school: components["schemas"]["School"] | null;
+            handleLengthM: number | null;
             cautions: components["schemas"]["CautionView"][];
-            cautionNote: string | null;
+            allowance: components["schemas"]["AllowanceView"];
             rope: components["schemas"]["OwnRopeView"] | null;
+            ropeVerdict: components["schemas"]["RopeVerdictView"];
             removed: boolean;
             version: number;
         };
@@ -1522,6 +1649,12 @@ export interface components {
             endS: number;
             footwork: string | null;
         };
+        /** @enum {string} */
+        BodyPart: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere";
+        BodyPartTermView: {
+            code: components["schemas"]["BodyPart"];
+            name: string;
+        };
         CableAdviceView: {
             family: components["schemas"]["CableFamily"];
             name: string;
@@ -1531,6 +1664,8 @@ export interface components {
         };
         /** @enum {string} */
         CableFamily: "beaded" | "thick-cord" | "medium-cord" | "coated-steel" | "thin-wire" | "weighted";
+        /** @enum {string} */
+        CableFit: "right" | "too-light" | "too-heavy" | "unknown";
         CableRowView: {
             ownCableId: string | null;
             version: number | null;
@@ -1558,23 +1693,43 @@ export interface components {
             power: string;
             circle: string;
         };
+        CableVerdictView: {
+            fit: components["schemas"]["CableFit"];
+            recommended: components["schemas"]["CableFamily"];
+            sentence: components["schemas"]["SentenceView"];
+            next: components["schemas"]["SentenceView"] | null;
+        };
         CablesView: {
-            cableLengthM: number;
+            cableLengthM: number | null;
             cables: components["schemas"]["CableRowView"][];
             reasons: components["schemas"]["SentenceView"][];
             learningTurnsPerMin: number;
             doublesTurnsPerMin: number;
+            verdict: components["schemas"]["CableVerdictView"];
             sources: components["schemas"]["CableSourcesView"];
         };
         /** @enum {string} */
-        Caution: "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart";
+        Caution: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
+        CautionInput: {
+            athleteId: string;
+            /** @enum {string} */
+            caution: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
+            /** @enum {string|null} */
+            place?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere" | null;
+            degree?: number | null;
+            note?: string;
+            until?: string | null;
+        };
         CautionTermView: {
             code: components["schemas"]["Caution"];
             name: string;
+            pain: boolean;
+            warningSign: boolean;
+            easy: boolean;
         };
         CautionView: {
             code: components["schemas"]["Caution"];
-            stopsJumping: boolean;
+            name: string;
             sentence: string;
         };
         ChangesView: {
@@ -1589,14 +1744,16 @@ export interface components {
             stage: components["schemas"]["Stage"];
             station: components["schemas"]["Phase"];
             ropeM: number | null;
-            remeasure: components["schemas"]["SentenceView"] | null;
-            drill: components["schemas"]["DrillView"];
-            cueReason: string;
+            measureFirst: components["schemas"]["SentenceView"] | null;
+            ropeState: components["schemas"]["RopeState"];
+            ropeNext: string;
+            allowance: components["schemas"]["AllowanceView"];
+            drill: components["schemas"]["DrillView"] | null;
+            cueReason: string | null;
             outlook: components["schemas"]["SentenceView"] | null;
             caution: boolean;
-            stop: boolean;
             entriesToday: number;
-            needsLook: boolean;
+            look: components["schemas"]["SentenceView"] | null;
         };
         ClassView: {
             title: components["schemas"]["SentenceView"];
@@ -1607,6 +1764,11 @@ export interface components {
             justNow: components["schemas"]["AttemptView"][];
             revision: number;
         };
+        ClearInput: {
+            note: string;
+        };
+        /** @enum {string} */
+        Clearance: "coach" | "professional";
         ClockPhaseView: {
             kind: components["schemas"]["PhaseKind"];
             seconds: number;
@@ -1657,6 +1819,7 @@ export interface components {
             sparePerSideM: number;
             kerfM: number;
             lists: components["schemas"]["CutListView"][];
+            handlesUnknown: string[];
             advice: components["schemas"]["SentenceView"];
             stockSource: string;
             cutSource: string;
@@ -1665,6 +1828,7 @@ export interface components {
             athleteId: string;
             advice: components["schemas"]["SentenceView"];
             ropeFirst: boolean;
+            rope: components["schemas"]["RopeVerdictView"];
             ranked: components["schemas"]["RankedFaultView"][];
             cue: components["schemas"]["CueView"];
         };
@@ -1717,16 +1881,12 @@ export interface components {
             footLengthM: number;
             handHeightM: number;
         };
-        /** @enum {string} */
-        Fit: "too-short" | "short" | "right" | "long" | "too-long";
         FitView: {
-            fit: components["schemas"]["Fit"] | null;
-            fitName: string | null;
-            offByM: number | null;
+            verdict: components["schemas"]["RopeVerdictView"] | null;
             cableLengthM: number | null;
             reaches: components["schemas"]["SentenceView"] | null;
-            remedy: components["schemas"]["SentenceView"] | null;
             effects: components["schemas"]["SentenceView"][];
+            handleLengthM: number | null;
             offBySource: string;
         };
         FocusInput: {
@@ -1764,7 +1924,7 @@ export interface components {
             open: boolean;
             outlook: components["schemas"]["SentenceView"];
             basis: components["schemas"]["SentenceView"];
-            next: components["schemas"]["SentenceView"];
+            next: components["schemas"]["SentenceView"] | null;
         };
         GivenRopeView: {
             athleteId: string;
@@ -1784,6 +1944,7 @@ export interface components {
             timeZone: string;
             unit: components["schemas"]["LengthUnit"];
             trimSchool: components["schemas"]["TrimSchool"];
+            beginnersSchool: components["schemas"]["School"];
             version: number;
         };
         HandLimitsView: {
@@ -1875,6 +2036,12 @@ export interface components {
         };
         /** @enum {string} */
         JobState: "waiting" | "reading" | "preview" | "agreed" | "writing" | "done" | "refused" | "failed" | "cancelled";
+        JudgementView: {
+            athleteId: string;
+            allowance: components["schemas"]["AllowanceView"];
+            rope: components["schemas"]["RopeVerdictView"];
+            cable: components["schemas"]["CableVerdictView"];
+        };
         JumpExplorerView: {
             cableLengthM: number;
             footLengthM: number;
@@ -1893,6 +2060,8 @@ export interface components {
             leastTurnsPerMin: number | null;
             evenTurnsPerMin: number;
         };
+        /** @enum {string} */
+        Jumping: "all" | "no-jump" | "nothing";
         LadderView: {
             athleteId: string;
             code: string;
@@ -1923,12 +2092,46 @@ export interface components {
             breastbone?: string | null;
             /** @enum {string|null} */
             trimSchool?: "start-long" | "goal-length" | null;
+            /** @enum {string|null} */
+            school?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
+            handle?: string | null;
         };
         MovePinInput: {
             rackRopeId: string;
         };
         NightInput: {
             pairs: components["schemas"]["PinInput"][];
+        };
+        NoJumpDrillView: {
+            code: string;
+            title: string;
+            dose: string;
+            cue: string;
+            why: string;
+        };
+        NotedCautionView: {
+            id: string;
+            athleteId: string;
+            caution: components["schemas"]["Caution"];
+            name: string;
+            place: components["schemas"]["BodyPart"] | null;
+            placeName: string | null;
+            degree: number | null;
+            note: string | null;
+            until: string | null;
+            notedOn: string;
+            notedBy: string;
+            standing: boolean;
+            coachMayClear: boolean;
+            guardianStates: boolean;
+            liftedBy: components["schemas"]["Clearance"] | null;
+            liftedOn: string | null;
+            liftedWith: string;
+            words: string | null;
+            professional: string;
+            professionalOn: string | null;
+            statedBy: components["schemas"]["StatedBy"] | null;
+            version: number;
         };
         OwnCableInput: {
             name: string;
@@ -2055,6 +2258,8 @@ export interface components {
         };
         /** @enum {string} */
         Role: "owner" | "coach" | "helper";
+        /** @enum {string} */
+        RopeAction: "keep" | "trim" | "let-out" | "size-anew" | "buy" | "ask-stance" | "ask-handles";
         RopeInput: {
             athleteId: string;
             /** @enum {string} */
@@ -2067,7 +2272,10 @@ export interface components {
             cable?: string | null;
             overrideReason?: string;
             cableId?: string | null;
+            asGoal?: boolean;
         };
+        /** @enum {string} */
+        RopeState: "right" | "on-its-way" | "too-short" | "too-long" | "outgrown" | "not-sound" | "unknown";
         RopeTermsView: {
             families: components["schemas"]["FamilyView"][];
             inspection: components["schemas"]["InspectionPointView"][];
@@ -2077,6 +2285,23 @@ export interface components {
             usualHandleM: number;
             trimStepsM: number[];
             usualTrimStepM: number;
+        };
+        RopeVerdictView: {
+            state: components["schemas"]["RopeState"];
+            stateName: string;
+            school: components["schemas"]["School"];
+            schoolName: string;
+            schoolChosen: boolean;
+            goalM: number | null;
+            goalOverallM: number | null;
+            offByM: number | null;
+            next: components["schemas"]["RopeAction"];
+            nextName: string;
+            perSideM: number | null;
+            stepsToGo: number;
+            mayCut: boolean;
+            tails: components["schemas"]["SentenceView"];
+            reasons: components["schemas"]["SentenceView"][];
         };
         RopeView: {
             id: string;
@@ -2137,13 +2362,13 @@ export interface components {
             readingName: string;
             stance: components["schemas"]["Stance"];
             stanceName: string;
-            cableLengthM: number;
-            overallLengthM: number;
-            cutLengthM: number;
+            cableLengthM: number | null;
+            overallLengthM: number | null;
+            cutLengthM: number | null;
             uncertaintyM: number;
             reachM: number | null;
             taped: boolean;
-            spareArcM: number;
+            spareArcM: number | null;
         };
         SchoolTermView: {
             code: components["schemas"]["School"];
@@ -2234,13 +2459,14 @@ export interface components {
             schools: components["schemas"]["SchoolRopeView"][];
             spreadM: number;
             reasons: components["schemas"]["SentenceView"][];
-            cable: components["schemas"]["CableAdviceView"];
+            cable: components["schemas"]["CableAdviceView"] | null;
             figure: components["schemas"]["FigureView"];
-            turning: components["schemas"]["TurningView"];
-            handleLengthM: number;
+            turning: components["schemas"]["TurningView"] | null;
+            handleLengthM: number | null;
             reach: components["schemas"]["SentenceView"];
             trimSchool: components["schemas"]["TrimSchool"];
-            goalCableM: number;
+            goalCableM: number | null;
+            verdict: components["schemas"]["RopeVerdictView"];
             handLimits: components["schemas"]["HandLimitsView"];
             sources: components["schemas"]["SizingSourcesView"];
         };
@@ -2260,9 +2486,40 @@ export interface components {
             code: components["schemas"]["Stance"];
             name: string;
         };
+        /** @enum {string} */
+        StatedBy: "athlete" | "guardian";
+        StatementInput: {
+            /** @enum {string} */
+            statedBy: "athlete" | "guardian";
+            professional: string;
+            on: string;
+            words: string;
+            myself: boolean;
+        };
         StationView: {
             phase: components["schemas"]["Phase"];
             name: string;
+        };
+        StopInput: {
+            athleteId: string;
+            /** @enum {string} */
+            why: "temper" | "tired" | "misses";
+        };
+        StopView: {
+            id: string;
+            athleteId: string;
+            localDay: string;
+            why: components["schemas"]["StopWord"];
+            stoppedBy: string;
+            removed: boolean;
+            version: number;
+        };
+        /** @enum {string} */
+        StopWord: "temper" | "tired" | "misses";
+        StripView: {
+            bands: components["schemas"]["HeightBandView"][];
+            rule: components["schemas"]["SentenceView"];
+            day: string;
         };
         TakeEntryView: {
             countKind: components["schemas"]["CountKind"];
@@ -2305,8 +2562,9 @@ export interface components {
         };
         TodayView: {
             athleteId: string;
-            drill: components["schemas"]["DrillView"];
-            reason: components["schemas"]["SentenceView"];
+            allowance: components["schemas"]["AllowanceView"];
+            drill: components["schemas"]["DrillView"] | null;
+            reason: components["schemas"]["SentenceView"] | null;
             others: components["schemas"]["DrillView"][];
             focus: components["schemas"]["FocusOfToday"] | null;
             gate: components["schemas"]["GateView"] | null;
@@ -2331,6 +2589,8 @@ export interface components {
         TrimSchoolInput: {
             /** @enum {string} */
             trimSchool: "start-long" | "goal-length";
+            /** @enum {string|null} */
+            beginnersSchool?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
         };
         TrimSourcesView: {
             goal: string;
@@ -2342,11 +2602,13 @@ export interface components {
             cableLengthM: number;
             offPerSideM: number;
             gate: components["schemas"]["SentenceView"];
+            effect: components["schemas"]["SentenceView"];
         };
         TrimView: {
             rope: components["schemas"]["RopeView"] | null;
+            verdict: components["schemas"]["RopeVerdictView"];
             goalSchool: components["schemas"]["School"];
-            goalM: number;
+            goalM: number | null;
             steps: components["schemas"]["TrimStepView"][];
             advice: components["schemas"]["SentenceView"] | null;
             gateOpen: boolean;
@@ -2356,6 +2618,7 @@ export interface components {
             outcomeReason: components["schemas"]["SentenceView"] | null;
             mayCutTails: boolean;
             tails: components["schemas"]["SentenceView"] | null;
+            sinceGrowth: components["schemas"]["SentenceView"] | null;
             history: components["schemas"]["PastLengthView"][];
             sources: components["schemas"]["TrimSourcesView"];
         };
@@ -2669,6 +2932,37 @@ export interface operations {
             };
         };
     };
+    cautionsHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotedCautionView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     faultsDiagnosis: {
         parameters: {
             query?: {
@@ -2744,7 +3038,7 @@ export interface operations {
             query?: {
                 reaches?: "above" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | "ribs" | "waist" | "hip" | null;
                 cable?: string | null;
-                stance?: "one-foot" | "two-feet" | "pinned";
+                stance?: "one-foot" | "two-feet" | "pinned" | null;
                 handle?: string | null;
             };
             header?: never;
@@ -2799,6 +3093,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["IntervalView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    judgementOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgementView"];
                 };
             };
             /** @description refused, with the reason */
@@ -3811,9 +4136,9 @@ export interface operations {
                      * @enum {string}
                      */
                     reaches?: "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | "ribs" | "waist" | "hip" | "above";
-                    /** @description length of one handle */
+                    /** @description length of one handle; left out: not known */
                     handle_length_m?: number;
-                    /** @description length of one handle, with its unit; instead of handle_length_m */
+                    /** @description length of one handle; left out: not known, with its unit; instead of handle_length_m */
                     handle_length?: string | number;
                     /**
                      * @description how the athlete stands on the rope
@@ -3825,6 +4150,16 @@ export interface operations {
                      * @enum {string}
                      */
                     stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                    /**
+                     * @description start long and trim, or the goal length from day one
+                     * @enum {string}
+                     */
+                    trim_school?: "start-long" | "goal-length";
+                    /**
+                     * @description the school in force; left out: by stage
+                     * @enum {string}
+                     */
+                    school?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone";
                 };
             };
         };
@@ -4345,9 +4680,9 @@ export interface operations {
                         waist?: number;
                         hip?: number;
                     };
-                    /** @description length of one handle */
+                    /** @description length of one handle; left out: not known */
                     handle_length_m?: number;
-                    /** @description length of one handle, with its unit; instead of handle_length_m */
+                    /** @description length of one handle; left out: not known, with its unit; instead of handle_length_m */
                     handle_length?: string | number;
                     /**
                      * @description one school, or all
@@ -4691,6 +5026,160 @@ export interface operations {
             };
         };
     };
+    calcToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description height of the athlete */
+                    stature_m?: number;
+                    /** @description height of the athlete, with its unit; instead of stature_m */
+                    stature?: string | number;
+                    /** @description height of the athlete, with its unit; instead of stature_m */
+                    height?: string | number;
+                    /** @description heights the coach has taped; each wins over its estimate */
+                    landmarks_m?: {
+                        shoulder?: number;
+                        armpit?: number;
+                        chest?: number;
+                        "below-chest"?: number;
+                        breastbone?: number;
+                        ribs?: number;
+                        waist?: number;
+                        hip?: number;
+                    };
+                    /** @description length of one handle; left out: not known */
+                    handle_length_m?: number;
+                    /** @description length of one handle; left out: not known, with its unit; instead of handle_length_m */
+                    handle_length?: string | number;
+                    /** @description the rope they have; left out: none */
+                    rope?: {
+                        /** @description cable between the handles */
+                        cable_length_m?: number;
+                        /** @description cable between the handles, with its unit; instead of cable_length_m */
+                        cable_length?: string | number;
+                        /**
+                         * @description how the athlete stands on the rope
+                         * @enum {string}
+                         */
+                        stance?: "one-foot" | "two-feet" | "pinned";
+                        /** @description height when it was sized */
+                        sized_stature_m?: number;
+                        /** @description height when it was sized, with its unit; instead of sized_stature_m */
+                        sized_stature?: string | number;
+                        /** @description left to let out; left out: the usual */
+                        spare_per_side_m?: number;
+                        /** @description left to let out; left out: the usual, with its unit; instead of spare_per_side_m */
+                        spare_per_side?: string | number;
+                        /**
+                         * @description which cable
+                         * @enum {string}
+                         */
+                        family?: "beaded" | "thick-cord" | "medium-cord" | "coated-steel" | "thin-wire" | "weighted";
+                        /** @description found at the last inspection */
+                        failed?: ("bearing-spins" | "no-kinks" | "coating-whole" | "no-strands" | "screws-tight" | "ends-safe" | "sides-even")[];
+                        /** @description practices on this length */
+                        practices?: number;
+                    };
+                    /**
+                     * @description stage on the path
+                     * @enum {string}
+                     */
+                    stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                    /**
+                     * @description start long and trim, or the goal length from day one
+                     * @enum {string}
+                     */
+                    trim_school?: "start-long" | "goal-length";
+                    /**
+                     * @description the school in force; left out: by stage
+                     * @enum {string}
+                     */
+                    school?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone";
+                    /** @description age in years; left out: grown up */
+                    age?: number;
+                    /** @description what was noted of their health */
+                    cautions?: {
+                        /**
+                         * @description what
+                         * @enum {string}
+                         */
+                        kind: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
+                        /**
+                         * @description where it hurts
+                         * @enum {string}
+                         */
+                        place?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere";
+                        /** @description how much */
+                        degree?: number;
+                        /**
+                         * @description whose word lifted it
+                         * @enum {string}
+                         */
+                        cleared_by?: "coach" | "professional";
+                        /** @description since it was noted */
+                        days_ago?: number;
+                        /** @description since it was lifted */
+                        cleared_days_ago?: number;
+                        /** @description of easy weeks, still to come */
+                        days_left?: number;
+                    }[];
+                    /** @description contacts already done today */
+                    contacts_today?: number;
+                    /** @description the same of this week, today included */
+                    contacts_this_week?: number;
+                    /** @description of the weeks before this one, the oldest first */
+                    weeks_contacts?: number[];
+                    /** @description days ago on which they jumped; 0 is today */
+                    jump_days?: number[];
+                    /** @description tonight’s reps and misses */
+                    tonight?: {
+                        /** @description reps that were made */
+                        reps: number;
+                        /** @description misses */
+                        misses: number;
+                    };
+                    /** @description the same of the evenings before */
+                    usual?: {
+                        /** @description reps that were made */
+                        reps: number;
+                        /** @description misses */
+                        misses: number;
+                    };
+                    /**
+                     * @description why a coach ended the jumping for today
+                     * @enum {string}
+                     */
+                    stopped?: "temper" | "tired" | "misses";
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcTrim: {
         parameters: {
             query?: never;
@@ -4735,9 +5224,9 @@ export interface operations {
                     step_per_side_m?: number;
                     /** @description taken off each side at once, with its unit; instead of step_per_side_m */
                     step_per_side?: string | number;
-                    /** @description length of one handle */
+                    /** @description length of one handle; left out: not known */
                     handle_length_m?: number;
-                    /** @description length of one handle, with its unit; instead of handle_length_m */
+                    /** @description length of one handle; left out: not known, with its unit; instead of handle_length_m */
                     handle_length?: string | number;
                     /**
                      * @description how the athlete stands on the rope
@@ -4819,6 +5308,126 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cautionsNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CautionInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotedCautionView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotedCautionView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cautionsClear: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClearInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotedCautionView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cautionsState: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StatementInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotedCautionView"];
                 };
             };
             /** @description refused, with the reason */
@@ -5709,7 +6318,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HeightBandView"][];
+                    "application/json": components["schemas"]["StripView"];
                 };
             };
             /** @description refused, with the reason */
@@ -5725,7 +6334,10 @@ export interface operations {
     };
     tonightTonight: {
         parameters: {
-            query?: never;
+            query?: {
+                who?: "without" | "everybody";
+                school?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6577,6 +7189,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SignGroupView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    stopsStop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StopInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    stopsTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopView"];
                 };
             };
             /** @description refused, with the reason */

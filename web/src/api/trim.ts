@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
-import { madeOf } from './changes';
+import { judgedOf } from './changes';
 import { call, type Change, type Schemas } from './client';
 import { useWriteOf } from './writes';
 
@@ -19,7 +19,7 @@ export function useTrim(athleteId: string, wish: TrimWish) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'trim', wish],
     queryFn: () => call('GET', '/api/athletes/{id}/trim', { path: { id: athleteId }, query: wish }),
-    ...madeOf('athlete', 'rope', 'attempt', 'gym'),
+    ...judgedOf(),
     placeholderData: keepPreviousData,
   });
 }
@@ -43,7 +43,7 @@ export function useTailsAreWhole() {
 }
 
 export function useGymTrimSchool() {
-  return useWriteOf(['gym'], (it: { trimSchool: TrimSchool; change: Change }) =>
-    call('PATCH', '/api/gym/trim-school', { body: { trimSchool: it.trimSchool }, change: it.change }),
+  return useWriteOf(['gym'], ({ change, ...body }: Schemas['TrimSchoolInput'] & { change: Change }) =>
+    call('PATCH', '/api/gym/trim-school', { body, change }),
   );
 }

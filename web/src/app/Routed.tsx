@@ -12,6 +12,7 @@ const classHour = () => import('../features/class-hour');
 const sets = () => import('../features/sets');
 const pacing = () => import('../features/pacing');
 const faults = () => import('../features/faults');
+const health = () => import('../features/health');
 const exchange = () => import('../features/exchange');
 const log = () => import('../features/log');
 const rhythm = () => import('../features/rhythm');
@@ -24,6 +25,7 @@ const ExchangePage = lazy(() => exchange().then((door) => ({ default: door.Excha
 const LogPage = lazy(() => log().then((door) => ({ default: door.LogPage })));
 const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
 const AthletePage = lazy(() => athletes().then((door) => ({ default: door.AthletePage })));
+const ClearancePage = lazy(() => health().then((door) => ({ default: door.ClearancePage })));
 const NewAthletePage = lazy(() => athletes().then((door) => ({ default: door.NewAthletePage })));
 const RopesPage = lazy(() => ropes().then((door) => ({ default: door.RopesPage })));
 const RopeBenchPage = lazy(() => ropes().then((door) => ({ default: door.RopeBenchPage })));
@@ -61,6 +63,7 @@ export function Routed() {
             <Route path="/athletes" element={<AthletesPage />} />
             <Route path="/athletes/new" element={<NewAthletePage />} />
             <Route path="/athletes/:id" element={<AthletePage />} />
+            <Route path="/athletes/:id/clearance/:cautionId" element={<ClearancePage />} />
             <Route path="/ropes" element={<RopesPage />} />
             <Route path="/ropes/strip" element={<StripPage />} />
             <Route path="/ropes/rack" element={<RackPage />} />

@@ -24,6 +24,12 @@ const cable = {
 
 export const cables: Cables = {
   cableLengthM: 2.44,
+  verdict: {
+    fit: 'right',
+    recommended: 'medium-cord',
+    sentence: sentence('cable.right', 'Medium cord: right for this stage.'),
+    next: sentence('cable.next', 'Next: thin coated steel, from the stage Link on.'),
+  },
   cables: [
     { ...cable, family: 'medium-cord', name: 'Medium cord' },
     {
@@ -73,6 +79,7 @@ export const cutSheet: CutSheet = {
   stockM: 5.2,
   sparePerSideM: 0.05,
   kerfM: 0.002,
+  handlesUnknown: [],
   advice: sentence('cut.spare', 'Leave 5 cm spare on each side.'),
   stockSource: 'why so many coils',
   cutSource: 'why so long',

@@ -1,4 +1,4 @@
-import type { Athlete, AthleteTerms } from '../api/athletes';
+import type { Athlete, AthleteTerms, Allowance, RopeVerdict } from '../api/athletes';
 import type { Attempt, ClassAthlete, Drill, Today, Tonight } from '../api/classHour';
 import type { Me } from '../api/session';
 
@@ -10,6 +10,7 @@ export const maren: Me = {
     timeZone: 'Europe/London',
     unit: 'cm',
     trimSchool: 'start-long',
+    beginnersSchool: 'armpit',
     version: 1,
   },
 };
@@ -27,9 +28,13 @@ export const athleteTerms: AthleteTerms = {
     { code: 'linked-doubles', name: 'Linked doubles' },
   ],
   cautions: [
-    { code: 'red-flag', name: 'Warning sign (chest pain, fainting, sudden calf pain, numbness, leakage)' },
-    { code: 'pain', name: 'Pain' },
-    { code: 'bone', name: 'Bone condition' },
+    { code: 'dizziness', name: 'Dizziness', pain: false, warningSign: true, easy: false },
+    { code: 'pain', name: 'Pain', pain: true, warningSign: false, easy: false },
+    { code: 'bone', name: 'Bone condition', pain: false, warningSign: false, easy: false },
+  ],
+  bodyParts: [
+    { code: 'shin', name: 'shin' },
+    { code: 'wrist', name: 'wrist' },
   ],
   stages: [
     { code: 'jump', name: 'Jump' },
@@ -49,6 +54,54 @@ export const athleteTerms: AthleteTerms = {
 
 export const helper: Me = { ...maren, coach: { id: 'h', name: 'Jory Penhale', role: 'helper' } };
 
+const sentence = (code: string, text: string) => ({ code, sentence: text });
+
+export const mayJump: Allowance = {
+  jumping: 'all',
+  public: null,
+  contactsLeftToday: 900,
+  contactsLeftWeek: 2700,
+  stopToday: false,
+  reasons: [sentence('load.left', '900 contacts left today.')],
+  instead: [],
+};
+
+export const noJumps: Allowance = {
+  jumping: 'no-jump',
+  public: sentence('allowance.no_jump', 'No jumps today.'),
+  contactsLeftToday: 0,
+  contactsLeftWeek: 0,
+  stopToday: false,
+  reasons: [sentence('caution.pain', 'Pain, shin, 5 of 10: no jumping until the coach clears it.')],
+  instead: [
+    {
+      code: 'side-turns',
+      title: 'One-hand turns at the side',
+      dose: '3 × 30 s',
+      cue: 'small quick wrists',
+      why: 'the wrist learns the turn',
+    },
+  ],
+};
+
+export const rightRope: RopeVerdict = {
+  state: 'right',
+  stateName: 'right',
+  school: 'armpit',
+  schoolName: 'armpit',
+  schoolChosen: false,
+  goalM: 2.44,
+  goalOverallM: 2.74,
+  offByM: 0,
+  next: 'keep',
+  nextName: 'keep it',
+  perSideM: null,
+  stepsToGo: 0,
+  mayCut: false,
+  tails: sentence('tails.too_new', 'Do not cut yet.'),
+  reasons: [sentence('verdict.right', 'Right: 244 cm, as long as it should be.')],
+};
+
 export const ilse: Athlete = {
   id: '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f',
   name: 'Ilse Tannow',
@@ -63,12 +116,15 @@ export const ilse: Athlete = {
   birthYear: 1992,
   guardianConsent: false,
   needsConsent: false,
-  growth: null,
   measureAgain: null,
+  measureNextOn: null,
   taped: { shoulderM: null, armpitM: null, chestM: null, breastboneM: null },
   trimSchool: null,
+  school: null,
+  handleLengthM: 0.15,
   cautions: [],
-  cautionNote: '',
+  allowance: mayJump,
+  ropeVerdict: rightRope,
   rope: {
     id: '01934f2e-7a4c-7cc0-98c4-dc0c0c073990',
     cableLengthM: 2.44,
@@ -85,10 +141,9 @@ export const tomasz: Athlete = {
   id: '01934f2e-7a4c-7cc0-98c4-dc0c0c073991',
   name: 'Tomasz Wierzba',
   rope: null,
-  cautions: [{ code: 'heart', stopsJumping: false, sentence: 'Heart condition: ask a doctor first.' }],
+  cautions: [{ code: 'heart', name: 'Heart condition', sentence: 'Heart condition: ask a doctor first.' }],
+  allowance: noJumps,
 };
-
-const sentence = (code: string, text: string) => ({ code, sentence: text });
 
 export const drill: Drill = {
   code: 'rungs',
@@ -124,6 +179,7 @@ export const attempt: Attempt = {
 
 export const today: Today = {
   athleteId: ilse.id,
+  allowance: mayJump,
   drill,
   reason: sentence('set.in_turn', 'Drill 1 of 3 at this stage.'),
   others: [],
@@ -147,14 +203,16 @@ export const onThePlan: ClassAthlete = {
   stage: 'link',
   station: 'linking',
   ropeM: 2.44,
-  remeasure: null,
+  measureFirst: null,
+  ropeState: 'right',
+  ropeNext: 'keep it',
+  allowance: mayJump,
   drill,
   cueReason: 'a reason',
   outlook: sentence('gate.in_ten_streak', 'Reaches 20 about 6 times in 10'),
   caution: false,
-  stop: false,
   entriesToday: 1,
-  needsLook: false,
+  look: null,
 };
 
 export const tonight: Tonight = {
@@ -175,7 +233,9 @@ export const tonight: Tonight = {
       firstName: 'Tomasz',
       station: 'learning',
       ropeM: null,
-      stop: true,
+      allowance: noJumps,
+      drill: null,
+      cueReason: null,
       caution: true,
     },
   ],

@@ -1,7 +1,7 @@
 import type { RackRope, TonightsRopes } from '../api/rack';
 import type { Fit, Rope, RopeTerms, SharedRopes } from '../api/ropes';
 import type { Trim } from '../api/trim';
-import { ilse, tomasz } from './people';
+import { ilse, rightRope, tomasz } from './people';
 
 const sentence = (code: string, text: string) => ({ code, sentence: text });
 
@@ -58,11 +58,36 @@ export const terms: RopeTerms = {
 
 export const trim: Trim = {
   rope: ownRope,
+  verdict: {
+    ...rightRope,
+    state: 'on-its-way',
+    stateName: 'on its way down',
+    school: 'chest',
+    schoolName: 'chest',
+    goalM: 2.31,
+    offByM: 0.13,
+    next: 'trim',
+    nextName: 'trim',
+    perSideM: 0.02,
+    stepsToGo: 2,
+    reasons: [sentence('verdict.on_its_way', '13 cm longer than the goal of 231 cm.')],
+  },
+  sinceGrowth: null,
   goalSchool: 'chest',
   goalM: 2.31,
   steps: [
-    { cableLengthM: 2.4, offPerSideM: 0.02, gate: sentence('trim.gate', 'When three sets hold at 244 cm.') },
-    { cableLengthM: 2.36, offPerSideM: 0.02, gate: sentence('trim.gate', 'When three sets hold at 240 cm.') },
+    {
+      cableLengthM: 2.4,
+      offPerSideM: 0.02,
+      gate: sentence('trim.gate', 'When three sets hold at 244 cm.'),
+      effect: sentence('trim.lifts', 'The lowest point rises by about 2 cm.'),
+    },
+    {
+      cableLengthM: 2.36,
+      offPerSideM: 0.02,
+      gate: sentence('trim.gate', 'When three sets hold at 240 cm.'),
+      effect: sentence('trim.lifts', 'The lowest point rises by about 2 cm.'),
+    },
   ],
   advice: sentence('trim.path', '2 trims from 244 cm to 231 cm.'),
   gateOpen: true,
@@ -163,12 +188,20 @@ export const tonightsRopes: TonightsRopes = {
 };
 
 export const fit: Fit = {
-  fit: 'too-long',
-  fitName: 'too long',
-  offByM: 0.2,
+  verdict: {
+    ...rightRope,
+    state: 'too-long',
+    stateName: 'too long',
+    offByM: 0.36,
+    next: 'trim',
+    nextName: 'trim',
+    perSideM: 0.02,
+    stepsToGo: 9,
+    reasons: [sentence('verdict.too_long', 'Too long: 36 cm more than the goal of 244 cm.')],
+  },
+  handleLengthM: 0.15,
   cableLengthM: 2.8,
   reaches: sentence('fit.reaches', 'The handle ends reach 146 cm: top of the shoulder.'),
-  remedy: sentence('fit.off_long', '20 cm too long: take it down to 260 cm, in small steps.'),
   effects: [sentence('fit.lags', 'Too much arc: the rope lags behind the hands.')],
   offBySource: 'why it is off',
 };

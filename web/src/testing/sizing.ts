@@ -1,5 +1,5 @@
-import type { Sizing } from '../api/ropes';
-import { ilse } from './people';
+import type { Sizing, Turning } from '../api/ropes';
+import { ilse, rightRope } from './people';
 
 const arc = {
   handSpanM: 0.9,
@@ -18,8 +18,34 @@ const arc = {
 
 const sentence = (code: string, text: string) => ({ code, sentence: text });
 
+export const turning: Turning = {
+  cableLengthM: 2.44,
+  hands: { leftOutM: 0.45, leftHeightM: 0.924, rightOutM: 0.45, rightHeightM: 0.924, aheadM: 0.134 },
+  side: {
+    radiusM: 1.08,
+    toesAheadM: 0.19,
+    meetsAheadM: 0.69,
+    meets: sentence('arc.meets_ahead', 'comes down on the floor 50 cm ahead of the toes'),
+  },
+  arc,
+  wideUnder: arc.under,
+  eachHandOutM: 0.1,
+  riseM: 0.05,
+  floorClearanceM: -0.156,
+  headClearanceM: 0.32,
+  ceilingM: 2.25,
+  draggingM: 0.52,
+  headline: sentence('arc.headline_spare', '244 cm of cable leaves 16 cm of spare arc'),
+  overHead: sentence('arc.over_head', '32 cm over the head'),
+  atFloor: sentence('arc.drags', 'hands in: 16 cm of spare arc'),
+  wideHands: sentence('arc.wide_hands', 'each hand 10 cm wider: 5 cm of arc are gone'),
+  unevenHands: sentence('arc.hands_up', 'each 10 cm the hands go up takes 10 cm of arc'),
+  ceiling: sentence('arc.ceiling', 'needs a ceiling of 225 cm'),
+};
+
 export const sizing: Sizing = {
   athleteId: ilse.id,
+  verdict: rightRope,
   recommended: 'armpit',
   chosen: 'armpit',
   schools: [
@@ -72,30 +98,7 @@ export const sizing: Sizing = {
     footLengthM: 0.255,
     handHeightM: 0.924,
   },
-  turning: {
-    cableLengthM: 2.44,
-    hands: { leftOutM: 0.45, leftHeightM: 0.924, rightOutM: 0.45, rightHeightM: 0.924, aheadM: 0.134 },
-    side: {
-      radiusM: 1.08,
-      toesAheadM: 0.19,
-      meetsAheadM: 0.69,
-      meets: sentence('arc.meets_ahead', 'comes down on the floor 50 cm ahead of the toes'),
-    },
-    arc,
-    wideUnder: arc.under,
-    eachHandOutM: 0.1,
-    riseM: 0.05,
-    floorClearanceM: -0.156,
-    headClearanceM: 0.32,
-    ceilingM: 2.25,
-    draggingM: 0.52,
-    headline: sentence('arc.headline_spare', '244 cm of cable leaves 16 cm of spare arc'),
-    overHead: sentence('arc.over_head', '32 cm over the head'),
-    atFloor: sentence('arc.drags', 'hands in: 16 cm of spare arc'),
-    wideHands: sentence('arc.wide_hands', 'each hand 10 cm wider: 5 cm of arc are gone'),
-    unevenHands: sentence('arc.hands_up', 'each 10 cm the hands go up takes 10 cm of arc'),
-    ceiling: sentence('arc.ceiling', 'needs a ceiling of 225 cm'),
-  },
+  turning,
   handleLengthM: 0.15,
   reach: sentence('rope.reach', 'The handle ends must reach the armpit.'),
   trimSchool: 'start-long',

@@ -29,9 +29,9 @@ final class RopeMessages
         'school.goal_length' => 'The {school} school, worn from day one: no slack for drifting hands.',
         'school.does_not_pass' => 'The rule of height: by the {school} school the rope would not pass under the feet at '
             .'this height.',
-        'rope.overall_only' => '{school} school, {stance}: order it {overall_m} overall, handles included. Ask for the '
+        'rope.overall_only' => 'By the {school} school, {stance}: order it {overall_m} overall, handles included. Ask for the '
             .'handles: the cable stays open until they are known.',
-        'rope.cable_only' => '{school} school, {stance}, read at the cable ends: {cable_m} of cable whatever the '
+        'rope.cable_only' => 'By the {school} school, {stance}, read at the cable ends: {cable_m} of cable whatever the '
             .'handles; the overall length stays open until they are known.',
         'rope.reach' => 'Standing on it ({stance}), the {reading} must reach the {landmark}, {reach_m} above the '
             .'floor.',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Rack;
+namespace Zumbo\App\RopeDesk\Rack\Tonight;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -13,6 +13,7 @@ use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
+use Zumbo\App\RopeDesk\Rack\NamedRackRope;
 use Zumbo\App\Shared\NamedAthlete;
 
 /**

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Rack;
+namespace Zumbo\App\RopeDesk\Rack\Tonight;
 
+use Zumbo\App\RopeDesk\Rack\PinView;
 use Zumbo\App\Shared\SentenceView;
 
 /**

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Rack;
+namespace Zumbo\App\RopeDesk\Rack\Tonight;
 
 use Zumbo\Core\Gear\HeightBand;
 

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Rack;
+namespace Zumbo\App\RopeDesk\Rack\Tonight;
 
 use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\RopeDesk\Rack\PinInput;
 
 /**
  * Who takes which shared rope tonight.

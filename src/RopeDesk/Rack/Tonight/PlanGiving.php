@@ -2,58 +2,57 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Rack;
+namespace Zumbo\App\RopeDesk\Rack\Tonight;
 
 use Psr\Clock\ClockInterface;
-use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Entity\Gym\Gyms;
-use Zumbo\App\Entity\People\Athlete;
-use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\Ropes\Rack;
 use Zumbo\App\Entity\Ropes\RackRope;
 use Zumbo\App\Entity\Ropes\RopePin;
-use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\RopeDesk\Rack\PinView;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Gear\GearSources;
 use Zumbo\Core\Gear\GivingPlan;
 use Zumbo\Core\Gear\HeightStrip;
 use Zumbo\Core\Gear\RopeWish;
 use Zumbo\Core\Gear\SharedRope;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Rope\RopeAdvice;
+use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\School;
 
 /**
- * Gives the shared ropes to whoever has none of their own, or one that failed its inspection.
+ * Gives the shared ropes to whoever has none of their own, or one that failed its inspection; or to everybody.
  */
 final readonly class PlanGiving
 {
     public function __construct(
-        private Athletes $athletes,
-        private Ropes $ropes,
+        private JudgeToday $judge,
         private Rack $rack,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
     }
 
-    public function tonight(): TonightView
+    public function tonight(TonightInput $input): TonightView
     {
         $gym = $this->gyms->current();
         $day = LocalDay::of($this->clock->now(), $gym->timeZone());
         $ropes = $this->rack->present();
-        $without = $this->without();
+        $served = $this->toServe($input);
         $pins = $this->pins();
         $out = GivingPlan::of(
-            $this->wishes($without, $ropes, $pins, $gym, $day),
+            $this->wishes($served, $ropes, $pins, $input->school(), $day),
             array_map(static fn (RackRope $rope): SharedRope => $rope->toCore(), $ropes),
         );
         $written = $this->rack->givenOn($day);
         $byTag = array_combine(array_map(static fn (RackRope $rope): string => $rope->tag(), $ropes), $ropes);
         $given = [];
-        foreach ($without as $i => $athlete) {
+        foreach ($served as $i => $one) {
             ['wish' => $wish, 'rope' => $shared, 'reasons' => $reasons] = $out->given[$i];
-            $id = $athlete->id()->toRfc4122();
+            $id = $one->athlete->id()->toRfc4122();
             $rope = null === $shared ? null : $byTag[$shared->tag];
             $ropeId = $rope?->id()->toRfc4122();
             $given[] = new GivenRopeView(
@@ -77,41 +76,38 @@ final readonly class PlanGiving
             $out->served > 0
                 && $out->served === \count(array_filter($given, static fn (GivenRopeView $one): bool => $one->handedOut)),
             SentenceView::of(GearSources::giving(), $gym->unit())->sentence,
-            SentenceView::of(GearSources::ideal(), $gym->unit())->sentence,
+            SentenceView::of(GearSources::ideal(Handle::usual()), $gym->unit())->sentence,
         );
     }
 
-    /**
-     * @return list<HeightBandView> for the wall: which rope is for which height
-     */
-    public function strip(): array
+    /** For the wall: which rope is for which height, by which rule. */
+    public function strip(): StripView
     {
+        $gym = $this->gyms->current();
+        $handle = Handle::usual();
         $ropes = array_map(static fn (RackRope $rope): SharedRope => $rope->toCore(), $this->rack->present());
+        $given = array_values(
+            array_filter($ropes, static fn (SharedRope $rope): bool => $rope->isSafe() && !$rope->keptBack),
+        );
 
-        return array_map(
-            HeightBandView::of(...),
-            HeightStrip::of(
-                array_values(
-                    array_filter($ropes, static fn (SharedRope $rope): bool => $rope->isSafe() && !$rope->keptBack),
-                ),
-            ),
+        return new StripView(
+            array_map(HeightBandView::of(...), HeightStrip::of($given, $gym->beginnersSchool(), $handle)),
+            SentenceView::of(GearSources::strip($gym->beginnersSchool(), $handle), $gym->unit()),
+            LocalDay::of($this->clock->now(), $gym->timeZone())->format('Y-m-d'),
         );
     }
 
     /**
-     * @return list<Athlete>
+     * @return list<Judged>
      */
-    private function without(): array
+    private function toServe(TonightInput $input): array
     {
-        $own = $this->ropes->current();
-
-        return array_values(
-            array_filter($this->athletes->present(), static function (Athlete $athlete) use ($own): bool {
-                $rope = $own[$athlete->id()->toRfc4122()] ?? null;
-
-                return null === $rope || !$rope->inspection()->isSafe();
-            }),
-        );
+        return array_values(array_filter(
+            $this->judge->everybody(),
+            static fn (Judged $one): bool => $input->everybody()
+                || null === $one->rope
+                || !$one->rope->inspection()->isSafe(),
+        ));
     }
 
     /**
@@ -128,31 +124,40 @@ final readonly class PlanGiving
     }
 
     /**
-     * @param list<Athlete>          $athletes
+     * @param list<Judged>           $served
      * @param list<RackRope>         $ropes
      * @param array<string, RopePin> $pins
+     * @param School|null            $school one for all; null: each by their own
      *
-     * @return list<RopeWish> the ropes that would be sized for them
+     * @return list<RopeWish> the ropes that are wanted for them, with the handles of the rack
      */
-    private function wishes(array $athletes, array $ropes, array $pins, Gym $gym, \DateTimeImmutable $day): array
-    {
+    private function wishes(
+        array $served,
+        array $ropes,
+        array $pins,
+        ?School $school,
+        \DateTimeImmutable $day,
+    ): array {
         $tags = array_combine(
             array_map(static fn (RackRope $rope): string => $rope->id()->toRfc4122(), $ropes),
             array_map(static fn (RackRope $rope): string => $rope->tag(), $ropes),
         );
         $last = $this->rack->lastBefore($day);
 
-        return array_map(static function (Athlete $athlete) use ($tags, $pins, $last, $gym): RopeWish {
-            $id = $athlete->id()->toRfc4122();
+        return array_map(static function (Judged $one) use ($tags, $pins, $last, $school): RopeWish {
+            $id = $one->athlete->id()->toRfc4122();
             $pinned = isset($pins[$id]) ? $pins[$id]->rackRopeId()->toRfc4122() : null;
+            $wanted = $one->wanted->withHandle(Handle::usual());
+            $goal = $wanted->bySchool($school ?? $wanted->inForce->school)
+                ?? throw new \LogicException('the handles of the rack are known');
 
             return new RopeWish(
-                explode(' ', $athlete->profile()->name)[0],
-                RopeAdvice::forBody($athlete->toCore(), $athlete->stage(), $gym->trimSchoolOf($athlete))->rope->cable,
-                $athlete->stage(),
+                explode(' ', $one->athlete->profile()->name)[0],
+                $goal->cable,
+                $one->athlete->stage(),
                 $tags[$last[$id] ?? ''] ?? null,
                 null === $pinned ? null : $tags[$pinned] ?? '(off the rack)',
             );
-        }, $athletes);
+        }, $served);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\RopeDesk\Rack;
+namespace Zumbo\App\RopeDesk\Rack\Tonight;
 
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -11,7 +11,12 @@ use Zumbo\App\Entity\Ropes\Rack;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Input\FromBody;
+use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\RopeDesk\Rack\MovePinInput;
+use Zumbo\App\RopeDesk\Rack\PinInput;
+use Zumbo\App\RopeDesk\Rack\PinRope;
+use Zumbo\App\RopeDesk\Rack\PinView;
 
 /**
  * Who gets which shared rope.
@@ -29,18 +34,15 @@ final readonly class TonightController
     #[Route('/api/rack/tonight', methods: ['GET'], priority: 1)]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(TonightView::class)]
-    public function tonight(): TonightView
+    public function tonight(#[FromQuery] TonightInput $input = new TonightInput()): TonightView
     {
-        return $this->plan->tonight();
+        return $this->plan->tonight($input);
     }
 
-    /**
-     * @return list<HeightBandView>
-     */
     #[Route('/api/rack/strip', methods: ['GET'], priority: 1)]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(HeightBandView::class, list: true)]
-    public function strip(): array
+    #[Answers(StripView::class)]
+    public function strip(): StripView
     {
         return $this->plan->strip();
     }
@@ -52,7 +54,7 @@ final readonly class TonightController
     {
         $new = $this->give->tonight($id, $input);
 
-        return Created::of($this->plan->tonight(), $new);
+        return Created::of($this->plan->tonight(new TonightInput()), $new);
     }
 
     #[Route('/api/pins/{id}', methods: ['PUT'])]

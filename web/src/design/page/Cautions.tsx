@@ -2,12 +2,17 @@ import styles from './Cautions.module.css';
 
 interface Caution {
   code: string;
-  stopsJumping: boolean;
   sentence: string;
 }
 
+interface Props {
+  cautions: Caution[];
+  /** Jumping is off: said louder. */
+  off: boolean;
+}
+
 /** What to heed before this athlete jumps. The tool warns; it gives no medical advice. */
-export function Cautions({ cautions, note }: { cautions: Caution[]; note: string | null }) {
+export function Cautions({ cautions, off }: Props) {
   if (cautions.length === 0) {
     return null;
   }
@@ -15,13 +20,12 @@ export function Cautions({ cautions, note }: { cautions: Caution[]; note: string
     <div className={styles.cautions} role="note" aria-label="Cautions">
       <h2>Caution</h2>
       <ul>
-        {cautions.map((caution) => (
-          <li key={caution.code} className={caution.stopsJumping ? styles.stop : undefined}>
+        {cautions.map((caution, i) => (
+          <li key={`${caution.code} ${i}`} className={off ? styles.stop : undefined}>
             {caution.sentence}
           </li>
         ))}
       </ul>
-      {note !== null && note !== '' && <p>{note}</p>}
       <p className={styles.small}>Zumbo gives no medical advice.</p>
     </div>
   );

@@ -4,13 +4,15 @@ import styles from './SpreadPlot.module.css';
 export interface SpreadRow {
   key: string;
   name: string;
-  cableM: number;
+  lengthM: number;
   /** "244", in the coach's unit. */
   printed: string;
 }
 
 interface Props {
   rows: SpreadRow[];
+  /** Which length: "cable" or "overall". */
+  what: string;
   chosen: string;
   recommended: string;
   onChoose: (key: string) => void;
@@ -19,15 +21,15 @@ interface Props {
 }
 
 /** What each school says, as dots on one scale; the choice is a plain radio group, so every key works. */
-export function SpreadPlot({ rows, chosen, recommended, onChoose, help }: Props) {
-  const cables = rows.map((row) => row.cableM);
-  const low = Math.min(...cables) - 0.04;
-  const high = Math.max(...cables) + 0.04;
+export function SpreadPlot({ rows, what, chosen, recommended, onChoose, help }: Props) {
+  const lengths = rows.map((row) => row.lengthM);
+  const low = Math.min(...lengths) - 0.04;
+  const high = Math.max(...lengths) + 0.04;
   const percent = (metres: number) => `${(100 * (metres - low)) / (high - low)}%`;
   return (
     <fieldset className={styles.plot}>
       <legend>
-        What the schools say: cable
+        What the methods say: {what}
         {help}
       </legend>
       {rows.map((row) => (
@@ -44,7 +46,7 @@ export function SpreadPlot({ rows, chosen, recommended, onChoose, help }: Props)
             {row.key === recommended && <em> recommended</em>}
           </span>
           <span className={styles.scale} aria-hidden="true">
-            <i style={{ left: percent(row.cableM) }} />
+            <i style={{ left: percent(row.lengthM) }} />
           </span>
           <span className={styles.value}>{row.printed}</span>
         </label>

@@ -6,6 +6,7 @@ import { Fetched } from '../../design/page/Fetched';
 import { Failed } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import type { LengthUnit } from '../../lib/units';
+import { HealthBook } from '../health';
 import { AthleteSubject } from './parts/AthleteSubject';
 import { ChangeAthlete } from './parts/ChangeAthlete';
 import { GateCard } from './parts/GateCard';
@@ -33,9 +34,11 @@ function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUni
   return (
     <Workbench
       title={
-        outlook === undefined
-          ? athlete.name
-          : `${first}: ${outlook.charAt(0).toLowerCase()}${outlook.slice(1)}`
+        athlete.allowance.jumping !== 'all' && !athlete.removed
+          ? `${first}: no jumps today`
+          : outlook === undefined
+            ? athlete.name
+            : `${first}: ${outlook.charAt(0).toLowerCase()}${outlook.slice(1)}`
       }
       subject={<AthleteSubject athlete={athlete} unit={unit} />}
       decision={
@@ -49,10 +52,11 @@ function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUni
           {today.isError && <Failed error={today.error} onRetry={() => void today.refetch()} />}
           {today.data !== undefined && (
             <>
-              <TodaysSet key={today.data.drill.code} today={today.data} />
+              <TodaysSet key={today.data.drill?.code ?? 'none'} today={today.data} name={first} />
               <GateCard athlete={athlete} today={today.data} />
             </>
           )}
+          <HealthBook athlete={athlete} mayChange={mayChange} />
           <details className={styles.written}>
             <summary>What is written down</summary>
             {written}

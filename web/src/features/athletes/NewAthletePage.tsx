@@ -27,6 +27,7 @@ export function NewAthletePage() {
       }
     >
       <AthleteForm
+        newcomer
         initial={nobody}
         action="Add and size the rope"
         pending={add.isPending}

@@ -45,7 +45,9 @@ describe('the class', () => {
     const ilse = await screen.findByRole('button', { name: /^Ilse/ });
     expect(ilse).toHaveTextContent('IlseI 244 cmland ready');
     expect(within(ilse).getByRole('img', { name: '2 doubles, 1 single' })).toBeVisible();
-    expect(screen.getByRole('button', { name: /^Tomasz/ })).toHaveTextContent('T no rope cautionno jumping');
+    expect(screen.getByRole('button', { name: /^Tomasz/ })).toHaveTextContent(
+      'T no rope cautionNo jumps today.',
+    );
     expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent('Ilse 14, stopped');
   });
 
@@ -74,7 +76,7 @@ describe('the class', () => {
     expect(line).toHaveValue('i23');
     await userEvent.clear(line);
     await userEvent.type(line, 't5x{Enter}');
-    expect(screen.getByText('Tomasz does not jump today: see the caution')).toBeVisible();
+    expect(screen.getByText('Tomasz: No jumps today.')).toBeVisible();
     expect(sent.filter((one) => one.method === 'PUT')).toHaveLength(0);
   });
 

@@ -52,6 +52,9 @@ function Running({ tonight }: { tonight: Tonight }) {
   // What was logged here, the newest last: Backspace takes these back first, sent or not, fetched or not.
   const [mine, setMine] = useState<string[]>([]);
   const log = (athlete: ClassAthlete, entry: Entry) => {
+    if (athlete.drill === null) {
+      return;
+    }
     const write = entryWrite(athlete.id, athlete.firstName, athlete.drill.code, entry, new Date());
     setMine([...mine, write.rowId]);
     void outbox?.add(write);

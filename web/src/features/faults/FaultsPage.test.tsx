@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import type { Diagnosis, SignGroup } from '../../api/faults';
-import { helper, ilse, maren, today } from '../../testing/people';
+import { helper, ilse, maren, rightRope, today } from '../../testing/people';
 import { answerWith, Refused, renderPage, type Answers } from '../../testing/render';
 import { FaultsPage } from './FaultsPage';
 
@@ -32,6 +32,7 @@ const diagnosis: Diagnosis = {
   athleteId: ilse.id,
   advice: { code: 'fault.check_rope_then', sentence: 'Check the rope first.' },
   ropeFirst: true,
+  rope: rightRope,
   ranked: [
     {
       fault: 'hands-wide',

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useAthletes, type Athlete } from '../../api/athletes';
 import { usePacing, type Work } from '../../api/pacing';
 import { Fetched } from '../../design/page/Fetched';
+import { NotToday } from '../../design/page/NotToday';
 import { Empty, Failed, Loading } from '../../design/page/StateNote';
 import { useChosenPerson } from '../../design/form/useChosenPerson';
 import { useKept } from '../../design/page/useKept';
@@ -42,12 +43,19 @@ function Planned({ athletes }: { athletes: Athlete[] }) {
     other.stageNumber > one.stageNumber ? other : one,
   );
   const [work, setWork] = useState(usual);
-  const pacing = usePacing(athlete.id, work);
+  const jumps = athlete.allowance.jumping === 'all';
+  const pacing = usePacing(athlete.id, work, jumps);
   const data = useKept(athlete.id, pacing.data);
   const first = athlete.name.split(' ')[0] ?? '';
   return (
     <Workbench
-      title={data === undefined ? `Planning for ${first}` : `${first}: ${data.plan.sentence}`}
+      title={
+        !jumps
+          ? `No pace today for ${first}`
+          : data === undefined
+            ? `Planning for ${first}`
+            : `${first}: ${data.plan.sentence}`
+      }
       subject={
         <WorkForm
           athletes={athletes}
@@ -57,11 +65,12 @@ function Planned({ athletes }: { athletes: Athlete[] }) {
           onWork={setWork}
         />
       }
-      decision={data !== undefined && <Ways ways={data.ways} />}
+      decision={jumps && data !== undefined && <Ways ways={data.ways} />}
     >
-      {pacing.isError && <Failed error={pacing.error} onRetry={() => void pacing.refetch()} />}
-      {data === undefined && pacing.isPending && <Loading what="the plan" />}
-      {data !== undefined && <PlanCard pacing={data} />}
+      {!jumps && <NotToday allowance={athlete.allowance} name={first} />}
+      {jumps && pacing.isError && <Failed error={pacing.error} onRetry={() => void pacing.refetch()} />}
+      {jumps && data === undefined && pacing.isPending && <Loading what="the plan" />}
+      {jumps && data !== undefined && <PlanCard pacing={data} />}
     </Workbench>
   );
 }

@@ -92,18 +92,17 @@ describe('sets', () => {
     expect(run?.kind === 'ladder' && run.rungs.map((one) => one.reps)).toEqual([1, 2, 3]);
   });
 
-  it('does not start a clock for somebody who must not jump', async () => {
-    const stopped = {
-      ...tomasz,
-      cautions: [{ code: 'red-flag' as const, stopsJumping: true, sentence: 'Stop.' }],
-    };
+  it('offers no set and no clock to somebody who must not jump, and what to do instead', async () => {
+    const stopped = tomasz;
     answerWith({
       'GET /api/me': maren,
       'GET /api/athletes': [stopped],
       [`GET /api/athletes/${stopped.id}/ladder`]: ladder,
     });
     renderPage(<SetsPage />);
-    expect(await screen.findByRole('alert')).toHaveTextContent('No jumping today');
+    expect(await screen.findByRole('group', { name: 'No jumps today' })).toHaveTextContent(
+      'One-hand turns at the side',
+    );
     expect(screen.queryByRole('button', { name: 'Start the clock' })).toBeNull();
   });
 });

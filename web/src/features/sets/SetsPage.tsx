@@ -5,6 +5,7 @@ import { useAthletes, type Athlete } from '../../api/athletes';
 import { Fetched } from '../../design/page/Fetched';
 import { FieldStack } from '../../design/form/FieldStack';
 import { PersonPicker } from '../../design/form/PersonPicker';
+import { NotToday } from '../../design/page/NotToday';
 import { Empty } from '../../design/page/StateNote';
 import { useChosenPerson } from '../../design/form/useChosenPerson';
 import { Workbench } from '../../design/page/Workbench';
@@ -61,6 +62,14 @@ function Built({ athletes }: { athletes: Athlete[] }) {
       </label>
     </FieldStack>
   );
+  if (athlete.allowance.jumping !== 'all') {
+    const first = athlete.name.split(' ')[0] ?? athlete.name;
+    return (
+      <Workbench title={`No set today for ${first}`} subject={head}>
+        <NotToday allowance={athlete.allowance} name={first} />
+      </Workbench>
+    );
+  }
   return kind === 'ladder' ? (
     <LadderBench athlete={athlete} head={head} />
   ) : (

@@ -5,6 +5,8 @@ import { ProblemError } from '../../../api/client';
 import styles from './AthleteForm.module.css';
 
 interface Props {
+  /** A newcomer is asked what matters before jumping; later that has a book of its own. */
+  newcomer?: boolean;
   initial: AthleteInput;
   /** What the button says: what happens. */
   action: string;
@@ -14,7 +16,7 @@ interface Props {
 }
 
 /** Everything a coach writes down about an athlete. The server reads the height; it asks back when it could be two. */
-export function AthleteForm({ initial, action, pending, error, onSubmit }: Props) {
+export function AthleteForm({ newcomer = false, initial, action, pending, error, onSubmit }: Props) {
   const [form] = Form.useForm<AthleteInput>();
   const birthYear = Form.useWatch('birthYear', form);
   const terms = useAthleteTerms().data;
@@ -42,7 +44,9 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
         onSubmit({
           ...values,
           birthYear: values.birthYear ?? null,
+          cautions: values.cautions ?? [],
           cautionNote: values.cautionNote ?? '',
+          measuredOn: values.measuredOn || null,
           guardianConsent: values.guardianConsent ?? false,
         })
       }
@@ -84,16 +88,22 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
         </Form.Item>
       </div>
       <div className={styles.pair}>
-        <Form.Item name="cautions" label="Anything that matters before jumping">
-          <Select
-            mode="multiple"
-            size="large"
-            options={optionsOf(terms?.cautions)}
-            allowClear
-            placeholder="nothing told"
-            optionFilterProp="label"
-          />
-        </Form.Item>
+        {newcomer ? (
+          <Form.Item name="cautions" label="Anything that matters before jumping">
+            <Select
+              mode="multiple"
+              size="large"
+              options={optionsOf(terms?.cautions)}
+              allowClear
+              placeholder="none"
+              optionFilterProp="label"
+            />
+          </Form.Item>
+        ) : (
+          <Form.Item name="measuredOn" label="Height read on" extra="Empty: today">
+            <Input size="large" type="date" style={{ width: 180 }} />
+          </Form.Item>
+        )}
         <div>
           <Form.Item name="birthYear" label="Birth year">
             <InputNumber
@@ -110,9 +120,11 @@ export function AthleteForm({ initial, action, pending, error, onSubmit }: Props
           )}
         </div>
       </div>
-      <Form.Item name="cautionNote" label="Note for coaches" extra="Helpers never see this.">
-        <Input.TextArea rows={2} maxLength={500} />
-      </Form.Item>
+      {newcomer && (
+        <Form.Item name="cautionNote" label="Note for coaches" extra="Helpers never see this.">
+          <Input.TextArea rows={2} maxLength={500} />
+        </Form.Item>
+      )}
       {elsewhere && (
         <p role="alert" className={styles.refused}>
           {error.message}

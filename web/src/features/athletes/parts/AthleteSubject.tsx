@@ -18,20 +18,21 @@ export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: Leng
           { name: 'Hand', value: athlete.handName },
           { name: 'Came with', value: athlete.experienceName },
           { name: 'Born', value: athlete.birthYear ?? '–' },
+          ...(athlete.measureNextOn === null ? [] : [{ name: 'Measure next', value: athlete.measureNextOn }]),
         ]}
       />
-      {[athlete.growth, athlete.measureAgain].map(
-        (due) =>
-          due !== null && (
-            <p role="note" key={due.code}>
-              <Link to={`/ropes/${athlete.id}`}>{due.sentence}</Link>
-            </p>
-          ),
+      <p role="note">
+        <Link to={`/ropes/${athlete.id}`}>{athlete.ropeVerdict.reasons[0]?.sentence}</Link>
+      </p>
+      {athlete.measureAgain !== null && (
+        <p role="note">
+          <Link to={`/ropes/${athlete.id}`}>{athlete.measureAgain.sentence}</Link>
+        </p>
       )}
       {athlete.needsConsent && (
         <p role="note">No guardian’s consent is noted: ask for it before more is kept.</p>
       )}
-      <Cautions cautions={athlete.cautions} note={athlete.cautionNote} />
+      <Cautions cautions={athlete.cautions} off={athlete.allowance.jumping !== 'all'} />
       <div style={{ marginTop: 16 }}>
         <PathList stage={athlete.stageNumber} />
       </div>

@@ -5,6 +5,9 @@ import { NextSteps } from '../../../design/page/NextSteps';
 
 /** The one cue: of the fault that is worked on, or the drill's own; and the way to find another. */
 export function CueOfToday({ athlete, today }: { athlete: Athlete; today: Today }) {
+  if (today.drill === null) {
+    return null;
+  }
   return (
     <>
       <p style={{ margin: 0 }}>One cue</p>

@@ -13,7 +13,7 @@ export function GateCard({ athlete, today }: { athlete: Athlete; today: Today })
       <Card>
         <h2>The last stage has no gate</h2>
         <p>From here on, the workouts decide.</p>
-        <MoveStage athlete={athlete} open={false} />
+        {today.drill !== null && <MoveStage athlete={athlete} open={false} />}
       </Card>
     );
   }
@@ -24,11 +24,11 @@ export function GateCard({ athlete, today }: { athlete: Athlete; today: Today })
     <Card label="Gate">
       <h2>{gate.outlook.sentence}</h2>
       <p className={styles.basis}>{gate.basis.sentence}</p>
-      <p className={styles.next}>{gate.next.sentence}</p>
-      {dots.length > 0 && today.drill.countKind === 'streak' && (
+      {gate.next !== null && <p className={styles.next}>{gate.next.sentence}</p>}
+      {dots.length > 0 && today.drill?.countKind === 'streak' && (
         <EntryDots dots={dots} gate={gate.count} label="Unbroken goes" />
       )}
-      <MoveStage athlete={athlete} open={gate.open} />
+      {today.drill !== null && <MoveStage athlete={athlete} open={gate.open} />}
     </Card>
   );
 }

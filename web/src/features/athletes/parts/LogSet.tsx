@@ -16,20 +16,18 @@ export function LogSet({ athlete, today }: { athlete: Athlete; today: Today }) {
   const unsent = waiting.filter(
     (write) => write.method === 'PUT' && (write.body as { athleteId?: string }).athleteId === athlete.id,
   );
-  const stopped = athlete.cautions.some((caution) => caution.stopsJumping);
+  const { drill } = today;
   return (
     <Card strong label="One cue and the log">
       <CueOfToday athlete={athlete} today={today} />
-      {stopped ? (
-        <p role="alert">No jumping today: see the caution.</p>
+      {drill === null ? (
+        <p role="note">{today.allowance.public?.sentence}</p>
       ) : (
         <AttemptPad
-          key={today.drill.code}
-          countKind={today.drill.countKind}
-          aim={today.drill.aim}
-          onLog={(entry) =>
-            void outbox?.add(entryWrite(athlete.id, name, today.drill.code, entry, new Date()))
-          }
+          key={drill.code}
+          countKind={drill.countKind}
+          aim={drill.aim}
+          onLog={(entry) => void outbox?.add(entryWrite(athlete.id, name, drill.code, entry, new Date()))}
         />
       )}
       <EntryList

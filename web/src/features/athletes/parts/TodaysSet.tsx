@@ -1,13 +1,29 @@
 import { Button } from 'antd';
-import type { Today } from '../../../api/classHour';
+import type { Drill, Today } from '../../../api/classHour';
 import { BeatStrip } from '../../../design/beat/BeatStrip';
 import { Card } from '../../../design/page/Card';
+import { NotToday } from '../../../design/page/NotToday';
 import { useMetronome } from '../../../design/beat/useMetronome';
 import styles from './TodaysSet.module.css';
 
-/** Today's set: said, drawn and played. */
-export function TodaysSet({ today }: { today: Today }) {
+/** Today's set: said, drawn and played; or why there is none today, and what there is instead. */
+export function TodaysSet({ today, name }: { today: Today; name: string }) {
   const { drill } = today;
+  return drill === null ? (
+    <NotToday allowance={today.allowance} name={name} />
+  ) : (
+    <SetOf drill={drill} reason={today.reason?.sentence ?? ''} left={today.allowance.reasons} />
+  );
+}
+
+interface SetProps {
+  drill: Drill;
+  reason: string;
+  /** What is left of today's contacts, and why. */
+  left: { code: string; sentence: string }[];
+}
+
+function SetOf({ drill, reason, left }: SetProps) {
   const beat = useMetronome(drill.beats);
   return (
     <Card label="Today's set">
@@ -25,8 +41,9 @@ export function TodaysSet({ today }: { today: Today }) {
         <Button type="text" size="large" onClick={beat.toggleSilent} aria-pressed={beat.silent}>
           {beat.silent ? 'Silent: head only' : 'With sound'}
         </Button>
-        <span className={styles.reason}>{today.reason.sentence}</span>
+        <span className={styles.reason}>{reason}</span>
       </div>
+      <p className={styles.reason}>{left.map((one) => one.sentence).join(' ')}</p>
     </Card>
   );
 }

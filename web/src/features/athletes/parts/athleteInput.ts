@@ -12,15 +12,15 @@ export const nobody: AthleteInput = {
   birthYear: null,
 };
 
-/** What is written down about somebody, as a form changes it. */
+/** What is written down about somebody, as a form changes it. Cautions have a book of their own. */
 export function inputOf(athlete: Athlete, unit: LengthUnit): AthleteInput {
   return {
     name: athlete.name,
     height: formatLength(athlete.statureM, unit),
     dominantHand: athlete.dominantHand,
     experience: athlete.experience,
-    cautions: athlete.cautions.map((caution) => caution.code),
-    cautionNote: athlete.cautionNote ?? '',
+    cautions: [],
+    cautionNote: '',
     birthYear: athlete.birthYear,
     guardianConsent: athlete.guardianConsent,
   };

@@ -52,7 +52,7 @@ function Place({ athlete, unit, chosen, onChoose }: PlaceProps) {
   return (
     <button
       type="button"
-      className={[styles.place, athlete.needsLook && styles.look, chosen && styles.chosen]
+      className={[styles.place, athlete.look !== null && styles.look, chosen && styles.chosen]
         .filter(Boolean)
         .join(' ')}
       aria-pressed={chosen}
@@ -62,12 +62,30 @@ function Place({ athlete, unit, chosen, onChoose }: PlaceProps) {
       <span className={styles.rope}>
         <kbd>{athlete.tag.toUpperCase()}</kbd> {rope}
         {athlete.caution && <em> caution</em>}
-        {athlete.remeasure !== null && <em> measure</em>}
+        {athlete.measureFirst !== null && <em> {ropeWord(athlete)}</em>}
       </span>
-      <span className={styles.strip}>
-        <BeatStrip beats={athlete.drill.beats.slice(0, 6)} text={athlete.drill.text} small />
-      </span>
-      <span className={styles.cue}>{athlete.stop ? 'no jumping' : athlete.drill.cue}</span>
+      {athlete.drill === null ? (
+        <span className={styles.cue}>{athlete.allowance.public?.sentence}</span>
+      ) : (
+        <>
+          <span className={styles.strip}>
+            <BeatStrip beats={athlete.drill.beats.slice(0, 6)} text={athlete.drill.text} small />
+          </span>
+          <span className={styles.cue}>{athlete.drill.cue}</span>
+        </>
+      )}
     </button>
   );
+}
+
+/** What comes before the first jump: the rope, or a height that is due. */
+function ropeWord(athlete: ClassAthlete): string {
+  switch (athlete.ropeState) {
+    case 'outgrown':
+    case 'too-short':
+    case 'not-sound':
+      return `rope: ${athlete.ropeNext}`;
+    default:
+      return 'measure';
+  }
 }

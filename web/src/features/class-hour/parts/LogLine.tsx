@@ -13,10 +13,13 @@ interface Props {
 /** The typed line: `k23x`, Enter. Backspace on an empty line takes the last entry back. */
 export function LogLine({ athletes, onLog, onUndo }: Props) {
   const [text, setText] = useState('');
-  const line = readLogLine(text, new Map(athletes.map((athlete) => [athlete.tag, athlete.drill.countKind])));
+  const line = readLogLine(
+    text,
+    new Map(athletes.map((athlete) => [athlete.tag, athlete.drill?.countKind ?? 'streak'])),
+  );
   const athlete = line.state === 'empty' ? undefined : athletes.find((one) => one.tag === line.tag);
   const onKey = (event: KeyboardEvent) => {
-    if (event.key === 'Enter' && line.state === 'whole' && athlete !== undefined && !athlete.stop) {
+    if (event.key === 'Enter' && line.state === 'whole' && athlete !== undefined && athlete.drill !== null) {
       onLog(athlete, line.entry);
       setText('');
     } else if (event.key === 'Backspace' && text === '') {
@@ -51,8 +54,8 @@ function hint(line: ReturnType<typeof readLogLine>, athlete: ClassAthlete | unde
     case 'unfinished':
       return athlete === undefined ? line.hint : `${athlete.firstName}: ${line.hint}`;
     case 'whole':
-      return athlete?.stop === true
-        ? `${athlete.firstName} does not jump today: see the caution`
+      return athlete?.drill === null
+        ? `${athlete.firstName}: ${athlete.allowance.public?.sentence ?? ''}`
         : `${athlete?.firstName ?? ''}, ${sayEntry(line.entry)}${line.entry.clean ? '' : ', rough'} · Enter`;
   }
 }

@@ -5,6 +5,8 @@ import { AttemptPad } from '../../../design/log/AttemptPad';
 import { BeatStrip } from '../../../design/beat/BeatStrip';
 import { Card } from '../../../design/page/Card';
 import { NextSteps } from '../../../design/page/NextSteps';
+import { NotToday } from '../../../design/page/NotToday';
+import { NoteHealth } from '../../health';
 import type { Entry } from '../../../lib/logLine';
 import styles from './Selected.module.css';
 
@@ -26,29 +28,33 @@ export function Selected({ athlete, onLog, onClose }: Props) {
           Close
         </Button>
       </div>
-      <p className={styles.set}>
-        {athlete.drill.title} · {athlete.drill.dose}
-      </p>
-      <BeatStrip beats={athlete.drill.beats} text={athlete.drill.text} small />
-      <p className={styles.cue}>“{athlete.drill.cue}”</p>
-      <p className={styles.set}>{athlete.cueReason}</p>
-      {athlete.outlook !== null && <p className={styles.set}>{athlete.outlook.sentence}</p>}
-      {athlete.remeasure !== null && (
+      {athlete.look !== null && <p role="note">{athlete.look.sentence}</p>}
+      {athlete.measureFirst !== null && (
         <p role="note">
-          <Link to={`/ropes/${athlete.id}`}>{athlete.remeasure.sentence}</Link>
+          <Link to={`/ropes/${athlete.id}`}>{athlete.measureFirst.sentence}</Link>
         </p>
       )}
-      <NextSteps athleteId={athlete.id} />
-      {athlete.stop ? (
-        <p role="alert">No jumping today: see the caution.</p>
+      {athlete.drill === null ? (
+        <NotToday allowance={athlete.allowance} name={athlete.firstName} few />
       ) : (
-        <AttemptPad
-          key={athlete.id}
-          countKind={athlete.drill.countKind}
-          aim={athlete.drill.aim}
-          onLog={onLog}
-        />
+        <>
+          <p className={styles.set}>
+            {athlete.drill.title} · {athlete.drill.dose}
+          </p>
+          <BeatStrip beats={athlete.drill.beats} text={athlete.drill.text} small />
+          <p className={styles.cue}>“{athlete.drill.cue}”</p>
+          <p className={styles.set}>{athlete.cueReason}</p>
+          {athlete.outlook !== null && <p className={styles.set}>{athlete.outlook.sentence}</p>}
+          <NextSteps athleteId={athlete.id} />
+          <AttemptPad
+            key={athlete.id}
+            countKind={athlete.drill.countKind}
+            aim={athlete.drill.aim}
+            onLog={onLog}
+          />
+        </>
       )}
+      <NoteHealth athlete={{ id: athlete.id, name: athlete.firstName }} />
     </Card>
   );
 }

@@ -5,6 +5,7 @@ import { useToday } from '../../../api/classHour';
 import { useDiagnosis, type SignCode, type SignGroup } from '../../../api/faults';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { PersonPicker } from '../../../design/form/PersonPicker';
+import { NotToday } from '../../../design/page/NotToday';
 import { Failed } from '../../../design/page/StateNote';
 import { Workbench } from '../../../design/page/Workbench';
 import { Advice } from './Advice';
@@ -23,18 +24,21 @@ interface Props {
 export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
   const [signs, setSigns] = useState<SignCode[]>([]);
   const [ropeChecked, setRopeChecked] = useState(false);
-  const diagnosis = useDiagnosis(athlete.id, signs, ropeChecked);
+  const jumps = athlete.allowance.jumping === 'all';
+  const diagnosis = useDiagnosis(athlete.id, jumps ? signs : [], ropeChecked);
   const today = useToday(athlete.id);
   const first = athlete.name.split(' ')[0] ?? '';
-  const found = signs.length === 0 ? undefined : diagnosis.data;
+  const found = signs.length === 0 || !jumps ? undefined : diagnosis.data;
   const toggle = (sign: SignCode) =>
     setSigns((now) => (now.includes(sign) ? now.filter((one) => one !== sign) : [...now, sign]));
   return (
     <Workbench
       title={
-        found === undefined
-          ? `What do you see, hear or feel in ${first}?`
-          : `${first}: most likely ${found.ranked[0]?.name ?? ''}`
+        !jumps
+          ? `No cue today for ${first}`
+          : found === undefined
+            ? `What do you see, hear or feel in ${first}?`
+            : `${first}: most likely ${found.ranked[0]?.name ?? ''}`
       }
       decisionLast={found === undefined}
       subject={
@@ -43,6 +47,7 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
             Athlete
             <PersonPicker people={athletes} value={athlete.id} onChange={onAthlete} />
           </label>
+          <p role="note">{athlete.ropeVerdict.reasons[0]?.sentence}</p>
           <Checkbox checked={ropeChecked} onChange={(event) => setRopeChecked(event.target.checked)}>
             The rope was checked since its last change
           </Checkbox>
@@ -61,8 +66,11 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
         </>
       }
     >
-      {diagnosis.isError && <Failed error={diagnosis.error} onRetry={() => void diagnosis.refetch()} />}
-      <SignBoard groups={groups} chosen={signs} onToggle={toggle} />
+      {!jumps && <NotToday allowance={athlete.allowance} name={first} />}
+      {jumps && diagnosis.isError && (
+        <Failed error={diagnosis.error} onRetry={() => void diagnosis.refetch()} />
+      )}
+      {jumps && <SignBoard groups={groups} chosen={signs} onToggle={toggle} />}
     </Workbench>
   );
 }

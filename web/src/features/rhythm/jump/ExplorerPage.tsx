@@ -6,6 +6,7 @@ import { useUnit } from '../../../api/session';
 import { Card } from '../../../design/page/Card';
 import { Facts } from '../../../design/page/Facts';
 import { Fetched } from '../../../design/page/Fetched';
+import { NotToday } from '../../../design/page/NotToday';
 import { ChoiceField, FieldStack } from '../../../design/form/FieldStack';
 import { NumberField } from '../../../design/form/NumberField';
 import { PersonPicker } from '../../../design/form/PersonPicker';
@@ -49,6 +50,32 @@ export function ExplorerPage() {
 
 function Explorer({ athletes }: { athletes: Athlete[] }) {
   const [athlete, choose] = useChosenPerson(athletes, (one) => one);
+  const first = athlete.name.split(' ')[0] ?? athlete.name;
+  return athlete.allowance.jumping === 'all' ? (
+    <ExplorerOf key={athlete.id} athlete={athlete} athletes={athletes} choose={choose} />
+  ) : (
+    <Workbench
+      title={`No jumps today for ${first}`}
+      nav={<RhythmNav />}
+      subject={
+        <label>
+          Athlete
+          <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
+        </label>
+      }
+    >
+      <NotToday allowance={athlete.allowance} name={first} />
+    </Workbench>
+  );
+}
+
+interface OfProps {
+  athlete: Athlete;
+  athletes: Athlete[];
+  choose: (id: string) => void;
+}
+
+function ExplorerOf({ athlete, athletes, choose }: OfProps) {
   const [kind, setKind] = useState('2');
   const [contactMs, setContact] = useState(180);
   const [handsOutCm, setHandsOut] = useState(0);

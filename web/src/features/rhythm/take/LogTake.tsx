@@ -53,7 +53,11 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   if (today === undefined) {
     return null;
   }
-  const counted = take.entries.find((one) => one.countKind === today.drill.countKind);
+  const { drill } = today;
+  if (drill === null) {
+    return <p role="note">{today.allowance.public?.sentence}</p>;
+  }
+  const counted = take.entries.find((one) => one.countKind === drill.countKind);
   if (counted === undefined) {
     return null;
   }
@@ -62,7 +66,7 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   const nothing = reps + misses === 0 && end !== 'miss';
   const name = athlete.name.split(' ')[0] ?? athlete.name;
   const log = async () => {
-    await outbox?.add(entryWrite(athlete.id, name, today.drill.code, entry, new Date()));
+    await outbox?.add(entryWrite(athlete.id, name, drill.code, entry, new Date()));
     setLogged(true);
     onLogged?.();
   };
@@ -71,7 +75,7 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
       <Button type="primary" disabled={logged || nothing} onClick={() => void log()}>
         {logged ? 'Logged' : `Log ${sayEntry(entry)} for ${name}`}
       </Button>
-      <p className={styles.drill}>as {today.drill.title}</p>
+      <p className={styles.drill}>as {drill.title}</p>
     </>
   );
 }

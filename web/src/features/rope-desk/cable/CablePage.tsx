@@ -1,6 +1,8 @@
 import { useCables } from '../../../api/cables';
 import { useMayChange, useUnit } from '../../../api/session';
+import { Link } from 'react-router';
 import { Fetched } from '../../../design/page/Fetched';
+import { Empty } from '../../../design/page/StateNote';
 import { formatLength } from '../../../lib/units';
 import { BenchFrame, BenchPage } from '../size/BenchPage';
 import { CableTable } from './CableTable';
@@ -20,13 +22,31 @@ function Cables({ athlete }: { athlete: Athlete }) {
     <Fetched fetch={cables} place="Cable" what="the cables">
       {(all) => {
         const best = all.cables.find((cable) => cable.recommended);
+        const first = athlete.name.split(' ')[0] ?? '';
+        if (all.cableLengthM === null) {
+          return (
+            <BenchFrame athlete={athlete} title={`Which cable for ${first}?`}>
+              <p>{all.verdict.sentence.sentence}</p>
+              <Empty>
+                How it feels hangs on its length, and that on the handles:{' '}
+                <Link to={`/ropes/${athlete.id}`}>ask for the handles</Link> first.
+              </Empty>
+            </BenchFrame>
+          );
+        }
         return (
           <BenchFrame
             athlete={athlete}
-            title={`${best?.name ?? 'No cable'} for ${athlete.name.split(' ')[0] ?? ''}`}
+            title={`${best?.name ?? 'No cable'} for ${first}`}
             decision={
               <>
                 <section>
+                  {all.verdict.fit !== 'unknown' && (
+                    <p>
+                      <strong>The cable they have: {all.verdict.sentence.sentence}</strong>
+                    </p>
+                  )}
+                  {all.verdict.next !== null && <p>{all.verdict.next.sentence}</p>}
                   <h2>Why this one</h2>
                   {all.reasons.map((reason) => (
                     <p key={reason.code}>{reason.sentence}</p>

@@ -3,23 +3,25 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { ilse, maren, tomasz } from '../../../testing/people';
 import { answerWith, Refused, renderPage, type Answers } from '../../../testing/render';
+import { cables } from '../../../testing/cables';
 import { fit, ownRope, terms } from '../../../testing/ropes';
 import { CheckPage } from './CheckPage';
 
 const path = `/api/athletes/${ilse.id}/fit`;
 const nothing = {
   ...fit,
-  fit: null,
-  offByM: null,
+  verdict: null,
   cableLengthM: null,
   reaches: null,
-  remedy: null,
   effects: [],
 };
 const full: Answers = {
   [`GET /api/athletes/${ilse.id}`]: ilse,
   [`GET ${path}`]: nothing,
   [`GET ${path}?reaches=shoulder`]: fit,
+  [`GET ${path}?stance=two-feet&reaches=shoulder`]: fit,
+  [`GET ${path}?stance=two-feet`]: nothing,
+  [`GET /api/athletes/${ilse.id}/cables`]: cables,
   [`GET /api/ropes/${ownRope.id}`]: ownRope,
   'GET /api/rope-terms': terms,
   'GET /api/me': maren,
@@ -36,12 +38,34 @@ describe('checking a rope', () => {
     open(full);
     await userEvent.click(await screen.findByRole('radio', { name: 'top of the shoulder' }));
     expect(
-      await screen.findByRole('heading', { level: 1, name: 'This rope is too long for Ilse' }),
+      await screen.findByRole('heading', { level: 1, name: 'This rope for Ilse: too long' }),
     ).toBeVisible();
     const verdict = screen.getByRole('group', { name: 'Verdict' });
-    expect(verdict).toHaveTextContent('take it down to 260 cm');
+    expect(verdict).toHaveTextContent('36 cm more than the goal of 244 cm');
     expect(verdict).toHaveTextContent('the rope lags');
     expect(verdict).toHaveTextContent('That is 280 cm of cable.');
+  });
+
+  it('keeps what was just checked with one touch', async () => {
+    const sent = open(
+      new Proxy(full, {
+        get: (all, key: string) => (/^PUT \/api\/ropes/.test(key) ? ownRope : all[key]),
+      }),
+    );
+    await userEvent.click(await screen.findByRole('radio', { name: 'both feet' }));
+    await userEvent.click(screen.getByRole('radio', { name: 'top of the shoulder' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Keep this rope for Ilse' }));
+    await waitFor(() =>
+      expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({
+        athleteId: ilse.id,
+        school: 'armpit',
+        stance: 'two-feet',
+        cable: '280.00 cm',
+        handle: '15.00 cm',
+        family: 'medium-cord',
+        overrideReason: 'brought along and checked',
+      }),
+    );
   });
 
   it('takes a measured cable instead, and tells what it could not read', async () => {

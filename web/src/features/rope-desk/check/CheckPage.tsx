@@ -6,9 +6,11 @@ import { useUnit } from '../../../api/session';
 import { Card } from '../../../design/page/Card';
 import { useKept } from '../../../design/page/useKept';
 import { WhereFrom } from '../../../design/page/WhereFrom';
-import { formatLength } from '../../../lib/units';
+import { RopeVerdict } from '../../../design/rope/RopeVerdict';
+import { formatLength, type LengthUnit } from '../../../lib/units';
 import { BenchFrame, BenchPage } from '../size/BenchPage';
 import { InspectOwn } from './InspectOwn';
+import { KeepChecked } from './KeepChecked';
 import styles from './CheckPage.module.css';
 
 /** A rope that is there: does it fit, and is it sound? */
@@ -19,12 +21,15 @@ export function CheckPage() {
 function Check({ athlete }: { athlete: Athlete }) {
   const [wish, setWish] = useState<FitWish>({});
   const [cable, setCable] = useState('');
+  const [handle, setHandle] = useState('');
   const answer = useFit(athlete.id, wish);
   const fit = useKept(athlete.id, answer.data);
   const unit = useUnit();
   const terms = useRopeTerms().data;
   const measured = () =>
     setWish((now) => (cable.trim() === '' ? keptStance(now) : { ...keptStance(now), cable: cable.trim() }));
+  const withHandle = () =>
+    setWish((now) => ({ ...now, ...(handle.trim() === '' ? {} : { handle: handle.trim() }) }));
   const first = athlete.name.split(' ')[0] ?? '';
   return (
     <BenchFrame athlete={athlete} title={titleOf(fit, first)} decision={<InspectOwn athlete={athlete} />}>
@@ -49,13 +54,24 @@ function Check({ athlete }: { athlete: Athlete }) {
             <legend>Stance</legend>
             <Radio.Group
               aria-label="Stance"
-              value={wish.stance ?? 'two-feet'}
+              value={wish.stance}
               options={terms?.stances.map(({ code, name }) => ({ value: code, label: name })) ?? []}
               onChange={(event) =>
                 setWish((now) => ({ ...now, stance: event.target.value as NonNullable<FitWish['stance']> }))
               }
             />
           </fieldset>
+          <label>
+            One handle
+            <Input
+              aria-label="Handle length"
+              placeholder={handlePlaceholder(fit, unit)}
+              value={handle}
+              onChange={(event) => setHandle(event.target.value)}
+              onBlur={withHandle}
+              onPressEnter={withHandle}
+            />
+          </label>
           <label>
             Or its cable, measured between the handles
             <Input
@@ -74,33 +90,40 @@ function Check({ athlete }: { athlete: Athlete }) {
           {answer.error.message}
         </p>
       )}
-      {fit?.fit != null && (
+      {fit?.verdict != null && (
         <Card strong label="Verdict">
-          <p className={styles.verdict}>{fit.fitName}</p>
-          <p>
-            <strong>{fit.remedy?.sentence}</strong>
-            <WhereFrom of="how much it is off">{fit.offBySource}</WhereFrom>
-          </p>
+          <RopeVerdict
+            verdict={fit.verdict}
+            help={<WhereFrom of="how much it is off">{fit.offBySource}</WhereFrom>}
+          />
           {fit.effects.map((effect) => (
             <p key={effect.code}>{effect.sentence}</p>
           ))}
           <p className={styles.reach}>
-            {fit.reaches?.sentence} That is {formatLength(fit.cableLengthM ?? 0, unit)} of cable.
+            {fit.reaches?.sentence}
+            {fit.cableLengthM !== null && ` That is ${formatLength(fit.cableLengthM, unit)} of cable.`}
           </p>
+          <KeepChecked athlete={athlete} fit={fit} stance={wish.stance} />
         </Card>
       )}
     </BenchFrame>
   );
 }
 
-/** Another way of telling the length replaces the one before; how the athlete stands stays. */
-function keptStance(wish: FitWish): FitWish {
-  return wish.stance === undefined ? {} : { stance: wish.stance };
+/** Another way of telling the length replaces the one before; how the athlete stands, and the handles, stay. */
+function keptStance({ stance, handle }: FitWish): FitWish {
+  return {
+    ...(stance === undefined ? {} : { stance }),
+    ...(handle === undefined ? {} : { handle }),
+  };
+}
+
+function handlePlaceholder(fit: Fit | undefined, unit: LengthUnit): string {
+  return fit?.handleLengthM == null ? 'not known' : formatLength(fit.handleLengthM, unit);
 }
 
 function titleOf(fit: Fit | undefined, first: string): string {
-  if (fit?.fit == null) {
-    return `Where do the handles of ${first}’s rope reach?`;
-  }
-  return fit.fit === 'right' ? `This rope is right for ${first}` : `This rope is ${fit.fitName} for ${first}`;
+  return fit?.verdict == null
+    ? `Where do the handles of ${first}’s rope reach?`
+    : `This rope for ${first}: ${fit.verdict.stateName}`;
 }

@@ -129,7 +129,7 @@ describe('the rack', () => {
     open({ ...full, 'GET /api/me': helper });
     await userEvent.click(await screen.findByRole('button', { name: /^R1, 230 cm/ }));
     expect(screen.getByRole('group', { name: 'Inspection' })).toBeVisible();
-    expect(screen.queryByRole('combobox')).toBeNull();
+    expect(screen.queryByRole('combobox', { name: /Pin/ })).toBeNull();
     expect(screen.queryByRole('group', { name: 'Rope R1' })).toBeNull();
   });
 });

@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import type { HeightBand } from '../../../api/rack';
+import type { HeightBand, HeightStrip } from '../../../api/rack';
 import { maren } from '../../../testing/people';
 import { answerWith, Refused, renderPage } from '../../../testing/render';
 import { StripPage } from './StripPage';
@@ -10,6 +10,12 @@ const band = (fromM: number, toM: number, tag: string | null): HeightBand => ({
   toM,
   tag,
   cableLengthM: tag === null ? null : 2.3,
+});
+
+const strip = (...bands: HeightBand[]): HeightStrip => ({
+  bands,
+  rule: { code: 'why.strip', sentence: 'armpit school, both feet.' },
+  day: '2026-11-24',
 });
 
 describe('the height strip', () => {
@@ -26,18 +32,22 @@ describe('the height strip', () => {
   });
 
   it('needs shared ropes first', async () => {
-    answerWith({ 'GET /api/rack/strip': [band(1.1, 2.1, null)] });
+    answerWith({ 'GET /api/rack/strip': strip(band(1.1, 2.1, null)) });
     renderPage(<StripPage />);
     expect(await screen.findByRole('link', { name: 'to the files' })).toBeVisible();
   });
 
   it('says for each band of heights which rope to take', async () => {
-    answerWith({ 'GET /api/me': maren, 'GET /api/rack/strip': [band(1.1, 1.5, null), band(1.5, 1.7, 'R7')] });
+    answerWith({
+      'GET /api/me': maren,
+      'GET /api/rack/strip': strip(band(1.1, 1.5, null), band(1.5, 1.7, 'R7')),
+    });
     renderPage(<StripPage />);
     expect(
-      await screen.findByRole('img', { name: '110 cm to 150 cm: ask a coach; 150 cm to 170 cm: R7' }),
+      await screen.findByRole('img', { name: /^110 cm to 150 cm: ask a coach; 150 cm to 170 cm: R7/ }),
     ).toBeVisible();
     expect(screen.getByText('R7 · 230 cm')).toBeVisible();
+    expect(screen.getByText('armpit school, both feet. 2026-11-24')).toBeVisible();
     expect(screen.getByRole('button', { name: 'Print the strip' })).toBeVisible();
   });
 });

@@ -18,7 +18,7 @@ export function StripPage() {
       place="Height strip"
       what="the strip"
       empty={{
-        when: (bands) => bands.every((band) => band.tag === null),
+        when: (strip) => strip.bands.every((band) => band.tag === null),
         page: () => (
           <Workbench title="No strip without shared ropes">
             <Empty>
@@ -28,7 +28,7 @@ export function StripPage() {
         ),
       }}
     >
-      {(bands) => (
+      {({ bands, rule, day }) => (
         <Workbench
           title="Stand against the strip, read the tag, take the rope"
           nav={<RopesNav />}
@@ -46,7 +46,7 @@ export function StripPage() {
             </div>
           }
         >
-          <WallStrip bands={bands} unit={unit} />
+          <WallStrip bands={bands} unit={unit} rule={`${rule.sentence} ${day}`} />
         </Workbench>
       )}
     </Fetched>

@@ -1,4 +1,5 @@
 import { Button, Select } from 'antd';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import {
   useHandOut,
@@ -8,6 +9,7 @@ import {
   useUnpin,
   type GivenRope,
   type RackRope,
+  type TonightWish,
   type TonightsRopes,
 } from '../../../api/rack';
 import { Failed, Loading } from '../../../design/page/StateNote';
@@ -16,6 +18,7 @@ import { WhereFrom } from '../../../design/page/WhereFrom';
 import { newId } from '../../../lib/ids';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import styles from './TonightTable.module.css';
+import { WhoAndHow } from './WhoAndHow';
 
 interface Props {
   ropes: RackRope[];
@@ -25,7 +28,8 @@ interface Props {
 
 /** Who takes which shared rope tonight and why; a pin overrules, and everybody else is solved again around it. */
 export function TonightTable({ ropes, unit, mayChange }: Props) {
-  const tonight = useTonightsRopes();
+  const [wish, setWish] = useState<TonightWish>({});
+  const tonight = useTonightsRopes(wish);
   if (tonight.data === undefined) {
     return tonight.isError ? (
       <Failed error={tonight.error} onRetry={() => void tonight.refetch()} />
@@ -35,7 +39,12 @@ export function TonightTable({ ropes, unit, mayChange }: Props) {
   }
   const { given, toBuyM } = tonight.data;
   if (given.length === 0) {
-    return <p>Everybody has a sound rope of their own: nothing is needed from the rack.</p>;
+    return (
+      <>
+        <WhoAndHow wish={wish} onWish={setWish} />
+        <p>Everybody has a sound rope of their own: nothing is needed from the rack.</p>
+      </>
+    );
   }
   return (
     <section aria-label="Tonight" className={styles.tonight}>
@@ -43,6 +52,7 @@ export function TonightTable({ ropes, unit, mayChange }: Props) {
         Tonight
         <WhereFrom of="who gets which">{tonight.data.givingSource}</WhereFrom>
       </h2>
+      <WhoAndHow wish={wish} onWish={setWish} />
       <table>
         <thead>
           <tr>

@@ -6,18 +6,28 @@ import styles from './WallStrip.module.css';
 const SCALE = 100;
 const WIDTH = 120;
 
+interface Props {
+  bands: HeightBand[];
+  unit: LengthUnit;
+  /** By which rule, with which handles, on which day it was made: printed below. */
+  rule: string;
+}
+
+/** A mark needs so much room, in millimetres on paper. */
+const MARK = 3.6;
+
 /** Each band as high as on the wall (1:10), the tallest on top, with the tag that is written on the handle. */
-export function WallStrip({ bands, unit }: { bands: HeightBand[]; unit: LengthUnit }) {
+export function WallStrip({ bands, unit, rule }: Props) {
   const top = bands.at(-1)?.toM ?? 0;
   const bottom = bands[0]?.fromM ?? 0;
   const height = (top - bottom) * SCALE;
   return (
     <svg
       className={styles.strip}
-      viewBox={`0 -4 ${WIDTH} ${height + 8}`}
-      style={{ width: `${WIDTH}mm`, height: `${height + 8}mm` }}
+      viewBox={`0 -4 ${WIDTH} ${height + 14}`}
+      style={{ width: `${WIDTH}mm`, height: `${height + 14}mm` }}
       role="img"
-      aria-label={bands.map((band) => said(band, unit)).join('; ')}
+      aria-label={`${bands.map((band) => said(band, unit)).join('; ')}. ${rule}`}
     >
       {bands.map((band) => {
         const y = (top - band.toM) * SCALE;
@@ -31,9 +41,11 @@ export function WallStrip({ bands, unit }: { bands: HeightBand[]; unit: LengthUn
               height={high}
               className={band.tag === null ? styles.none : styles.band}
             />
-            <text x={20} y={y + high + 1.5} className={styles.mark}>
-              {formatLength(band.fromM, unit)}
-            </text>
+            {high >= MARK && (
+              <text x={20} y={y + high + 1.5} className={styles.mark}>
+                {formatLength(band.fromM, unit)}
+              </text>
+            )}
             {high >= 3.4 && (
               <text x={WIDTH / 2 + 11} y={y + high / 2 + 1.6} className={styles.tag}>
                 {band.tag === null
@@ -46,6 +58,9 @@ export function WallStrip({ bands, unit }: { bands: HeightBand[]; unit: LengthUn
       })}
       <text x={20} y={1.5} className={styles.mark}>
         {formatLength(top, unit)}
+      </text>
+      <text x={0} y={height + 7} className={styles.rule}>
+        {rule}
       </text>
     </svg>
   );

@@ -59,7 +59,7 @@ export function BenchFrame({ athlete, title, children, decision, more }: FramePr
             ]}
           />
           {more}
-          <Cautions cautions={athlete.cautions} note={athlete.cautionNote} />
+          <Cautions cautions={athlete.cautions} off={athlete.allowance.jumping !== 'all'} />
         </>
       }
       decision={decision}

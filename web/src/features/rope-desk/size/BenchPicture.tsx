@@ -1,6 +1,6 @@
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
-import type { Hands, Sizing } from '../../../api/ropes';
+import type { Hands, Sizing, Turning } from '../../../api/ropes';
 import { RopeArc } from '../../../design/rope/RopeArc';
 import arcStyles from '../../../design/rope/RopeArc.module.css';
 import { SideArc } from '../../../design/rope/SideArc';
@@ -11,14 +11,17 @@ import styles from './BenchPicture.module.css';
 
 interface Props {
   sizing: Sizing;
+  /** As the hands are in the usual place. */
+  home: Turning;
+  handleLengthM: number;
   moved: ReturnType<typeof useMovedHands>;
   unit: LengthUnit;
 }
 
 /** The rope in the hands, from the front and from the side; the hands can be dragged, or moved by the arrow keys. */
-export function BenchPicture({ sizing, moved, unit }: Props) {
+export function BenchPicture({ sizing, home, handleLengthM, moved, unit }: Props) {
   const [together, setTogether] = useState(true);
-  const turning = moved.turning ?? sizing.turning;
+  const turning = moved.turning ?? home;
   const hands = moved.hands ?? turning.hands;
   const length = (metres: number) => formatLength(metres, unit);
   const place = (outM: number, heightM: number) => `${length(outM)} out, ${length(heightM)} high`;
@@ -49,7 +52,7 @@ export function BenchPicture({ sizing, moved, unit }: Props) {
           body={sizing.figure}
           turning={turning}
           hands={hands}
-          handleLengthM={sizing.handleLengthM}
+          handleLengthM={handleLengthM}
           topM={topM}
           labels={{
             stature: `${length(sizing.figure.statureM)} tall`,

@@ -54,7 +54,9 @@ export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props
               <Input
                 aria-label="Handle length"
                 className={styles.control ?? ''}
-                placeholder={view === undefined ? '' : formatLength(view.handleLengthM, unit)}
+                placeholder={
+                  view?.handleLengthM == null ? 'not known' : formatLength(view.handleLengthM, unit)
+                }
                 value={handle}
                 onChange={(event) => setHandle(event.target.value)}
                 onBlur={() => bench.setHandle(handle)}
@@ -70,7 +72,7 @@ export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props
         </p>
       )}
       {mayChange && <Tapes key={athlete.version} athlete={athlete} unit={unit} />}
-      <Cautions cautions={athlete.cautions} note={athlete.cautionNote} />
+      <Cautions cautions={athlete.cautions} off={athlete.allowance.jumping !== 'all'} />
       {view !== undefined && <p className={styles.hint}>{view.sources.handle}</p>}
     </>
   );

@@ -15,15 +15,17 @@ export function Reasons({ sizing }: { sizing: Sizing }) {
           <p key={reason.code}>{reason.sentence}</p>
         ))}
       </section>
-      <section>
-        <h2>
-          Cable: {sizing.cable.name}
-          <WhereFrom of="the pull">{sizing.sources.pull}</WhereFrom>
-        </h2>
-        {sizing.cable.reasons.map((reason) => (
-          <p key={reason.code}>{reason.sentence}</p>
-        ))}
-      </section>
+      {sizing.cable !== null && (
+        <section>
+          <h2>
+            Cable: {sizing.cable.name}
+            <WhereFrom of="the pull">{sizing.sources.pull}</WhereFrom>
+          </h2>
+          {sizing.cable.reasons.map((reason) => (
+            <p key={reason.code}>{reason.sentence}</p>
+          ))}
+        </section>
+      )}
     </div>
   );
 }

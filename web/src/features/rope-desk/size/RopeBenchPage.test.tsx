@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { helper, ilse, maren } from '../../../testing/people';
-import { sizing } from '../../../testing/sizing';
+import { sizing, turning } from '../../../testing/sizing';
 import { answerWith, Refused, renderPage, type Answers } from '../../../testing/render';
 import { RopeBenchPage } from './RopeBenchPage';
 
@@ -82,9 +82,9 @@ describe('the rope bench', () => {
     const sent = open({
       ...full,
       [`GET ${arcPath}`]: {
-        ...sizing.turning,
+        ...turning,
         headline: { code: 'x', sentence: '244 cm of cable leaves 11 cm of spare arc' },
-        hands: { ...sizing.turning.hands, leftOutM: 0.55, rightOutM: 0.55 },
+        hands: { ...turning.hands, leftOutM: 0.55, rightOutM: 0.55 },
       },
     });
     const right = await screen.findByRole('slider', { name: 'Right hand' });
@@ -125,15 +125,44 @@ describe('the rope bench', () => {
 
   it('keeps taped landmarks and the athlete’s own trim school', async () => {
     const sent = open(full);
-    await userEvent.click(await screen.findByText('Taped landmarks, trim school'));
+    await userEvent.click(await screen.findByText('Tape, handles, sizing method'));
     await userEvent.type(screen.getByLabelText('Armpit taped'), '131');
-    await userEvent.click(screen.getByRole('button', { name: 'Write the tape down' }));
+    await userEvent.clear(screen.getByLabelText('Their handle'));
+    await userEvent.type(screen.getByLabelText('Their handle'), '12');
+    await userEvent.click(screen.getByRole('button', { name: 'Save tape, handles and method' }));
     await waitFor(() =>
       expect(sent.find((one) => one.path.endsWith('/measures'))).toMatchObject({
-        body: { armpit: '131', chest: null, trimSchool: null },
+        body: { armpit: '131', chest: null, trimSchool: null, school: null, handle: '12' },
         headers: { 'If-Match': '"3"' },
       }),
     );
+  });
+
+  it('gives the overall length to go on with while the handles are not known', async () => {
+    open({
+      ...full,
+      [`GET /api/athletes/${ilse.id}/sizing`]: {
+        ...sizing,
+        handleLengthM: null,
+        turning: null,
+        cable: null,
+        goalCableM: null,
+        schools: sizing.schools.map((rope) => ({
+          ...rope,
+          cableLengthM: null,
+          cutLengthM: null,
+          spareArcM: null,
+        })),
+      },
+    });
+    expect(
+      await screen.findByRole('heading', { level: 1, name: 'Ask for the handles: the cable hangs on them' }),
+    ).toBeVisible();
+    expect(screen.getByRole('group', { name: 'The rope to order' })).toHaveTextContent(
+      '274 cmoverall, handles included',
+    );
+    expect(screen.getByLabelText('Handle length')).toHaveAttribute('placeholder', 'not known');
+    expect(screen.queryByRole('button', { name: /^Keep/ })).toBeNull();
   });
 
   it('asks the server again for another school', async () => {

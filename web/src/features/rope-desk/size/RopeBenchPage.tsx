@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { useMayChange, useUnit } from '../../../api/session';
 import { SpreadPlot } from '../../../design/rope/SpreadPlot';
-import { Failed, Loading } from '../../../design/page/StateNote';
+import { Empty, Failed, Loading } from '../../../design/page/StateNote';
 import { Workbench } from '../../../design/page/Workbench';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { formatLengthBare, type LengthUnit } from '../../../lib/units';
@@ -13,7 +13,7 @@ import { Reasons } from './Reasons';
 import { RopeDecision } from './RopeDecision';
 import { useMovedHands } from './useMovedHands';
 import { useRopeBench } from './useRopeBench';
-import type { School, Sizing } from '../../../api/ropes';
+import type { School, SchoolRope, Sizing, Turning } from '../../../api/ropes';
 import styles from './RopeBenchPage.module.css';
 
 export function RopeBenchPage() {
@@ -88,10 +88,11 @@ function Bench({ athleteId }: { athleteId: string }) {
             <SpreadPlot
               rows={view.schools.map((rope) => ({
                 key: rope.school,
-                name: `${rope.schoolName} · ${rope.reading === 'overall' ? 'no landmark' : rope.readingName}`,
-                cableM: rope.cableLengthM,
-                printed: formatLengthBare(rope.cableLengthM, unit),
+                name: nameOf(rope, view.handleLengthM !== null),
+                lengthM: rope.cableLengthM ?? rope.overallLengthM ?? 0,
+                printed: printed(rope, unit),
               }))}
+              what={view.handleLengthM === null ? 'overall' : 'cable'}
               chosen={bench.wish.school ?? view.chosen}
               recommended={view.recommended}
               help={<WhereFrom of="the spread">{view.sources.spread}</WhereFrom>}
@@ -116,16 +117,69 @@ interface MovedProps {
 
 /** What changes while a hand is dragged: title and picture. The rest is made above, so that it is not drawn again with them. */
 function MovedBench({ athleteId, sizing, unit, subject, decision, reasons }: MovedProps) {
-  const moved = useMovedHands(athleteId, sizing.turning.cableLengthM, sizing.handLimits);
+  const { turning, handleLengthM } = sizing;
+  if (turning === null) {
+    return (
+      <Workbench
+        nav={<BenchNav athleteId={athleteId} />}
+        title="Ask for the handles: the cable hangs on them"
+        subject={subject}
+        decision={decision}
+      >
+        <Empty>
+          The arc is drawn once the handles are known. Short ones are about 12 cm, usual ones 15, long ones
+          17: type it at the left, or go on with the overall length.
+        </Empty>
+        {reasons}
+      </Workbench>
+    );
+  }
+  return (
+    <HeldBench
+      athleteId={athleteId}
+      sizing={sizing}
+      home={turning}
+      handleLengthM={handleLengthM ?? 0}
+      unit={unit}
+      subject={subject}
+      decision={decision}
+      reasons={reasons}
+    />
+  );
+}
+
+/** With a cable in the hands. */
+function HeldBench({
+  athleteId,
+  sizing,
+  home,
+  handleLengthM,
+  unit,
+  subject,
+  decision,
+  reasons,
+}: MovedProps & { home: Turning; handleLengthM: number }) {
+  const moved = useMovedHands(athleteId, home.cableLengthM, sizing.handLimits);
   return (
     <Workbench
       nav={<BenchNav athleteId={athleteId} />}
-      title={(moved.turning ?? sizing.turning).headline.sentence}
+      title={(moved.turning ?? home).headline.sentence}
       subject={subject}
       decision={decision}
     >
-      <BenchPicture sizing={sizing} moved={moved} unit={unit} />
+      <BenchPicture sizing={sizing} home={home} handleLengthM={handleLengthM} moved={moved} unit={unit} />
       {reasons}
     </Workbench>
   );
+}
+
+/** A method by its school and what is held; the one whose cable stands without handles says that it is the cable. */
+function nameOf(rope: SchoolRope, handlesKnown: boolean): string {
+  const held = rope.reading === 'overall' ? 'no landmark' : rope.readingName;
+  return `${rope.schoolName} · ${held}${!handlesKnown && rope.overallLengthM === null ? ' (cable)' : ''}`;
+}
+
+/** The cable; where the handles are not known, whichever length stands without them. */
+function printed(rope: SchoolRope, unit: LengthUnit): string {
+  return formatLengthBare(rope.cableLengthM ?? rope.overallLengthM ?? 0, unit);
 }

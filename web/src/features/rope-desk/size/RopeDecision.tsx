@@ -1,4 +1,4 @@
-import { Button, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
 import type { Athlete } from '../../../api/athletes';
 import {
@@ -13,6 +13,7 @@ import { useCables, type CableRow } from '../../../api/cables';
 import { Card } from '../../../design/page/Card';
 import { useUndoOffer } from '../../../design/log/useUndoOffer';
 import { WhereFrom } from '../../../design/page/WhereFrom';
+import { RopeVerdict } from '../../../design/rope/RopeVerdict';
 import { newId } from '../../../lib/ids';
 import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
 import type { RopeBench } from './useRopeBench';
@@ -30,6 +31,7 @@ interface Props {
 /** What to cut, why, and the one button that keeps it. */
 export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props) {
   const [reason, setReason] = useState('');
+  const [asGoal, setAsGoal] = useState(true);
   const [cableKey, setCableKey] = useState<string>();
   const keep = useKeep(athlete);
   const cables = useCables(athlete.id).data?.cables ?? [];
@@ -37,19 +39,35 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
   if (chosen === undefined) {
     return null;
   }
+  const { turning, handleLengthM } = sizing;
+  if (turning === null || handleLengthM === null) {
+    return (
+      <Card strong label="The rope to order">
+        <p className={styles.over}>{`Recommended: ${chosen.schoolName}, ${chosen.stanceName}`}</p>
+        <p className={styles.cable}>
+          {formatLength(chosen.overallLengthM ?? chosen.cableLengthM ?? 0, unit)}
+        </p>
+        <p className={styles.under}>
+          {chosen.overallLengthM === null ? 'of cable, whatever the handles' : 'overall, handles included'}
+        </p>
+        <p>{sizing.reach.sentence}</p>
+      </Card>
+    );
+  }
   const byHand = bench.wish.cable !== undefined;
-  const cable = formatLength(sizing.turning.cableLengthM, unit);
+  const cable = formatLength(turning.cableLengthM, unit);
   const input: RopeInput = {
     athleteId: athlete.id,
     school: sizing.chosen,
-    stance: bench.wish.stance ?? null,
-    handle: bench.wish.handle ?? `${(sizing.handleLengthM * 100).toFixed(2)} cm`,
+    stance: chosen.stance,
+    handle: bench.wish.handle ?? `${(handleLengthM * 100).toFixed(2)} cm`,
     ...cableOf(
       cables.find((one) => keyOf(one) === cableKey),
       sizing,
     ),
     cable: bench.wish.cable ?? null,
     overrideReason: reason,
+    asGoal: asGoal && sizing.chosen !== sizing.recommended,
   };
   return (
     <Card strong label="The rope to cut">
@@ -60,9 +78,9 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
         <WhereFrom of="the cable">{sizing.sources.cable}</WhereFrom>
         {!byHand && (
           <>
-            {` · overall ${formatLengthBare(chosen.overallLengthM, unit)}`}
+            {` · overall ${formatLengthBare(chosen.overallLengthM ?? 0, unit)}`}
             <WhereFrom of="the overall length">{sizing.sources.overall}</WhereFrom>
-            {` · cut at ${formatLengthBare(chosen.cutLengthM, unit)} with spare`}
+            {` · cut at ${formatLengthBare(chosen.cutLengthM ?? 0, unit)} with spare`}
             <WhereFrom of="the cut length">{sizing.sources.cut}</WhereFrom>
             {` · ± ${formatLengthBare(chosen.uncertaintyM, unit)}`}
             <WhereFrom of="the uncertainty">{sizing.sources.uncertainty}</WhereFrom>
@@ -82,10 +100,15 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
         <Select
           aria-label="Cable to keep"
           className={styles.family ?? ''}
-          value={cableKey ?? sizing.cable.family}
+          value={cableKey ?? sizing.cable?.family ?? ''}
           onChange={setCableKey}
           options={cables.map((one) => ({ value: keyOf(one), label: one.name }))}
         />
+      )}
+      {mayChange && sizing.chosen !== sizing.recommended && (
+        <Checkbox checked={asGoal} onChange={(event) => setAsGoal(event.target.checked)}>
+          From now on the goal is the {chosen.schoolName} length
+        </Checkbox>
       )}
       {mayChange && (
         <Button type="primary" size="large" block loading={keep.isPending} onClick={() => keep.run(input)}>
@@ -93,9 +116,7 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
         </Button>
       )}
       {mayChange && <ByHand bench={bench} reason={reason} onReason={setReason} />}
-      {athlete.rope !== null && (
-        <p className={styles.now}>Now on {formatLength(athlete.rope.cableLengthM, unit)}.</p>
-      )}
+      {athlete.rope !== null && <RopeVerdict verdict={sizing.verdict} />}
     </Card>
   );
 }
@@ -106,13 +127,16 @@ function keyOf(cable: CableRow): string {
 }
 
 function cableOf(chosen: CableRow | undefined, sizing: Sizing): Pick<RopeInput, 'family' | 'cableId'> {
-  return { family: chosen?.family ?? sizing.cable.family, cableId: chosen?.ownCableId ?? null };
+  return {
+    family: chosen?.family ?? sizing.cable?.family ?? 'thick-cord',
+    cableId: chosen?.ownCableId ?? null,
+  };
 }
 
 /** Whose choice the number is. */
 function overline(sizing: Sizing, chosen: SchoolRope, wish: string | undefined, unit: LengthUnit): string {
   if (wish !== undefined) {
-    return `Set by hand; computed ${formatLength(chosen.cableLengthM, unit)}`;
+    return `Set by hand; computed ${formatLength(chosen.cableLengthM ?? 0, unit)}`;
   }
   const school = `${chosen.schoolName}, ${chosen.stanceName}`;
   return sizing.chosen === sizing.recommended ? `Recommended: ${school}` : `Your choice: ${school}`;

@@ -1,6 +1,7 @@
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { useMeasureAthlete, type Athlete, type MeasuresInput } from '../../../api/athletes';
+import { useRopeTerms, type School } from '../../../api/ropes';
 import type { TrimSchool } from '../../../api/trim';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { newId } from '../../../lib/ids';
@@ -32,7 +33,12 @@ export function Tapes({ athlete, unit }: { athlete: Athlete; unit: LengthUnit })
   };
   const [typed, setTyped] = useState<Partial<Record<Landmark, string>>>({});
   const [school, setSchool] = useState<TrimSchool | 'gym'>(athlete.trimSchool ?? 'gym');
+  const [goal, setGoal] = useState<School | 'stage'>(athlete.school ?? 'stage');
+  const [typedHandle, setHandle] = useState<string>();
+  const terms = useRopeTerms().data;
   const measure = useMeasureAthlete();
+  const handle =
+    typedHandle ?? (athlete.handleLengthM === null ? '' : formatLength(athlete.handleLengthM, unit));
   const shown = (name: Landmark) => {
     const metres = stored[name];
     return typed[name] ?? (metres === null ? '' : formatLength(metres, unit));
@@ -46,15 +52,22 @@ export function Tapes({ athlete, unit }: { athlete: Athlete; unit: LengthUnit })
       chest: value('chest'),
       breastbone: value('breastbone'),
       trimSchool: school === 'gym' ? null : school,
+      school: goal === 'stage' ? null : goal,
+      handle: handle.trim() === '' ? null : exact(typedHandle, athlete.handleLengthM, unit),
     };
     measure.mutate(
       { id: athlete.id, input, change: { mutationId: newId(), version: athlete.version } },
-      { onSuccess: () => setTyped({}) },
+      {
+        onSuccess: () => {
+          setTyped({});
+          setHandle(undefined);
+        },
+      },
     );
   };
   return (
     <details className={styles.tapes}>
-      <summary>Taped landmarks, trim school</summary>
+      <summary>Tape, handles, sizing method</summary>
       <FieldStack>
         {landmarks.map(({ name, label }) => (
           <label key={name}>
@@ -69,6 +82,28 @@ export function Tapes({ athlete, unit }: { athlete: Athlete; unit: LengthUnit })
           </label>
         ))}
         <label>
+          One handle
+          <Input
+            aria-label="Their handle"
+            placeholder="not known"
+            value={handle}
+            onChange={(event) => setHandle(event.target.value)}
+            onPressEnter={keep}
+          />
+        </label>
+        <label>
+          Goal by
+          <Select<School | 'stage'>
+            aria-label="Goal by"
+            value={goal}
+            options={[
+              { value: 'stage', label: 'stage, as the gym does it' },
+              ...(terms?.schools ?? []).map(({ code, name }) => ({ value: code, label: name })),
+            ]}
+            onChange={setGoal}
+          />
+        </label>
+        <label>
           Trim school
           <Select aria-label="Trim school" options={schools} value={school} onChange={setSchool} />
         </label>
@@ -78,7 +113,7 @@ export function Tapes({ athlete, unit }: { athlete: Athlete; unit: LengthUnit })
           </p>
         )}
         <Button block loading={measure.isPending} onClick={keep}>
-          Write the tape down
+          Save tape, handles and method
         </Button>
       </FieldStack>
     </details>

@@ -1,3 +1,5 @@
+import { Select } from 'antd';
+import { useRopeTerms } from '../../../api/ropes';
 import { useMe } from '../../../api/session';
 import { useGymTrimSchool, type TrimSchool } from '../../../api/trim';
 import { Card } from '../../../design/page/Card';
@@ -14,6 +16,7 @@ const schools: { value: TrimSchool; label: string }[] = [
 export function GymTrimSchool() {
   const { coach, gym } = useMe().data ?? {};
   const choose = useGymTrimSchool();
+  const terms = useRopeTerms().data;
   if (gym == null || coach == null) {
     return null;
   }
@@ -29,6 +32,23 @@ export function GymTrimSchool() {
           choose.mutate({ trimSchool, change: { mutationId: newId(), version: gym.version } })
         }
       />
+      <label style={{ display: 'block', marginTop: 10 }}>
+        Sizing method for beginners and guests
+        <Select
+          aria-label="Sizing method for beginners"
+          style={{ display: 'block' }}
+          disabled={coach.role !== 'owner' || choose.isPending}
+          value={gym.beginnersSchool}
+          options={(terms?.schools ?? []).map(({ code, name }) => ({ value: code, label: name }))}
+          onChange={(beginnersSchool) =>
+            choose.mutate({
+              trimSchool: gym.trimSchool,
+              beginnersSchool,
+              change: { mutationId: newId(), version: gym.version },
+            })
+          }
+        />
+      </label>
       {choose.error !== null && (
         <p role="alert" className={styles.refused}>
           {choose.error.message}

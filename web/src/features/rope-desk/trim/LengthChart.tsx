@@ -13,7 +13,7 @@ const BOTTOM = 24;
 /** The lengths an athlete had, as a stair over time, with the goal as a line; the same as a table below. */
 export function LengthChart({ trim, unit }: { trim: Trim; unit: LengthUnit }) {
   const { history, goalM } = trim;
-  if (history.length === 0) {
+  if (history.length === 0 || goalM === null) {
     return null;
   }
   const days = history.map((past) => Date.parse(past.since));

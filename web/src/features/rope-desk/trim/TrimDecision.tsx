@@ -20,7 +20,7 @@ interface Props {
 const headlines = {
   keep: 'Keep this length',
   wait: 'Wait',
-  'let-out': 'Let it out again',
+  'let-out': 'Look at the hands, then let it out',
   'cannot-tell': 'Cannot tell yet',
 } as const;
 
@@ -70,7 +70,7 @@ function NextStep({ trim, athlete, unit, mayChange }: Props) {
     <Card label="The next step">
       <div className={styles.step}>
         <h2>{next === undefined ? 'No step is left' : `Next: ${formatLength(next.cableLengthM, unit)}`}</h2>
-        <p>{trim.gate?.sentence}</p>
+        {next !== undefined && <p>{trim.gate?.sentence}</p>}
         {trim.notToday !== null && <p>{trim.notToday.sentence}</p>}
         {write.error !== null && (
           <p role="alert" className={styles.refused}>
@@ -92,6 +92,16 @@ function NextStep({ trim, athlete, unit, mayChange }: Props) {
               Trim {formatLength(next.offPerSideM, unit)} per side
             </Button>
           </>
+        )}
+        {mayChange && trim.verdict.next === 'let-out' && trim.goalM !== null && (
+          <Button
+            type="primary"
+            block
+            loading={write.isPending}
+            onClick={() => take(`${((trim.goalM ?? 0) * 100).toFixed(2)} cm`)}
+          >
+            Let out {formatLength(trim.verdict.perSideM ?? 0, unit)} per side
+          </Button>
         )}
         {mayChange && (
           <details>

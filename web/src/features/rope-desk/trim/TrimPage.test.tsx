@@ -29,9 +29,11 @@ describe('the trim path', () => {
 
   it('shows the steps with their gates, whether the last one helped, and the lengths so far', async () => {
     open(full);
-    expect(await screen.findByRole('heading', { level: 1, name: '13 cm to go, in 2 steps' })).toBeVisible();
+    expect(
+      await screen.findByRole('heading', { level: 1, name: 'Ilse’s rope is on its way down, 2 steps to go' }),
+    ).toBeVisible();
     expect(screen.getByRole('region', { name: 'Trim path' })).toHaveTextContent(
-      '240 cmWhen three sets hold at 244 cm.',
+      '240 cmWhen three sets hold at 244 cm. The lowest point rises by about 2 cm.',
     );
     expect(screen.getByRole('group', { name: 'The last trim' })).toHaveTextContent('Cannot tell yet');
     expect(

@@ -7,7 +7,7 @@ import { useMayChange, useUnit } from '../../../api/session';
 import { useTrim, type Trim, type TrimWish } from '../../../api/trim';
 import { Fetched } from '../../../design/page/Fetched';
 import { Empty } from '../../../design/page/StateNote';
-import { formatLength, type LengthUnit } from '../../../lib/units';
+import { RopeVerdict } from '../../../design/rope/RopeVerdict';
 import { BenchFrame, BenchPage } from '../size/BenchPage';
 import { LengthChart } from './LengthChart';
 import { TrimDecision } from './TrimDecision';
@@ -40,7 +40,7 @@ function TrimOf({ athlete }: { athlete: Athlete }) {
         ) : (
           <BenchFrame
             athlete={athlete}
-            title={titleOf(path, first, unit)}
+            title={titleOf(path, first, wish)}
             decision={<TrimDecision trim={path} athlete={athlete} unit={unit} mayChange={mayChange} />}
           >
             <div className={styles.wish}>
@@ -50,7 +50,7 @@ function TrimOf({ athlete }: { athlete: Athlete }) {
                   aria-label="Goal"
                   value={wish.goal ?? 'usual'}
                   options={[
-                    { value: 'usual', label: 'as linked doubles want it' },
+                    { value: 'usual', label: `${path.verdict.schoolName}: the goal now` },
                     ...(terms?.schools ?? []).map(({ code, name }) => ({ value: code, label: name })),
                   ]}
                   onChange={(goal) => setWish((now) => withGoal(now, goal))}
@@ -69,6 +69,8 @@ function TrimOf({ athlete }: { athlete: Athlete }) {
                 />
               </label>
             </div>
+            <RopeVerdict verdict={path.verdict} />
+            {path.sinceGrowth !== null && <p role="note">{path.sinceGrowth.sentence}</p>}
             <TrimSteps trim={path} unit={unit} />
             <LengthChart trim={path} unit={unit} />
           </BenchFrame>
@@ -88,9 +90,13 @@ function withGoal(wish: TrimWish, goal: Goal | 'usual'): TrimWish {
   return goal === 'usual' ? step : { ...step, goal };
 }
 
-function titleOf(trim: Trim, first: string, unit: LengthUnit): string {
-  const left = (trim.rope?.cableLengthM ?? 0) - trim.goalM;
-  return trim.steps.length === 0
-    ? `${first}’s rope is at its goal`
-    : `${formatLength(left, unit)} to go, in ${trim.steps.length} ${trim.steps.length === 1 ? 'step' : 'steps'}`;
+/** The verdict; or, of a goal that a coach only looks at, the way there. */
+function titleOf(trim: Trim, first: string, wish: TrimWish): string {
+  if (wish.goal !== undefined && wish.goal !== trim.verdict.school) {
+    return trim.advice?.sentence ?? '';
+  }
+  const steps = trim.verdict.stepsToGo;
+  return trim.verdict.state === 'on-its-way'
+    ? `${first}’s rope is on its way down, ${steps} ${steps === 1 ? 'step' : 'steps'} to go`
+    : `${first}’s rope: ${trim.verdict.stateName}`;
 }

@@ -5,11 +5,13 @@ import styles from './TrimSteps.module.css';
 
 /** The ropes of the path below each other, to one scale: today's on top, the goal at the bottom. */
 export function TrimSteps({ trim, unit }: { trim: Trim; unit: LengthUnit }) {
-  const now = trim.rope?.cableLengthM ?? trim.goalM;
-  // Drawn from where nothing differs: a step of 4 cm must be seen on 2.5 m.
-  const from = Math.min(now, trim.goalM) - 0.12;
-  const width = (metres: number) =>
-    `${Math.max(4, (100 * (metres - from)) / (Math.max(now, trim.goalM) - from))}%`;
+  const now = trim.rope?.cableLengthM ?? 0;
+  // From zero: a bar that begins elsewhere would make 4 cm look like half a rope.
+  const longest = Math.max(now, trim.goalM ?? 0, 0.01);
+  const width = (metres: number) => `${(100 * metres) / longest}%`;
+  if (trim.steps.length === 0) {
+    return null;
+  }
   return (
     <section aria-label="Trim path">
       <p>
@@ -29,7 +31,9 @@ export function TrimSteps({ trim, unit }: { trim: Trim; unit: LengthUnit }) {
           <li key={step.cableLengthM}>
             <span className={styles.length}>{formatLength(step.cableLengthM, unit)}</span>
             <i style={{ width: width(step.cableLengthM) }} aria-hidden="true" />
-            <span className={styles.gate}>{step.gate.sentence}</span>
+            <span className={styles.gate}>
+              {step.gate.sentence} {step.effect.sentence}
+            </span>
           </li>
         ))}
       </ol>

@@ -14,8 +14,8 @@ interface Props {
 export function StartClock({ athlete, run }: Props) {
   const userId = useMe().data?.coach?.id ?? '';
   const navigate = useNavigate();
-  if (athlete.cautions.some((caution) => caution.stopsJumping)) {
-    return <p role="alert">No jumping today: see the caution.</p>;
+  if (athlete.allowance.jumping !== 'all') {
+    return <p role="note">{athlete.allowance.public?.sentence}</p>;
   }
   const running = readRun(userId);
   if (running !== null) {

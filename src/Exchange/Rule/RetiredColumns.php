@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Exchange\Rule;
+
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Exchange\Table\Tables;
+
+/**
+ * Files from before cautions had a table of their own: what stood in columns of the athletes becomes rows. Read again,
+ * the same file gives the same rows.
+ */
+final class RetiredColumns
+{
+    private const CAUTIONS = 'cautions';
+    private const NOTE = 'caution_note';
+
+    /**
+     * @param list<IncomingRow|RowError> $rows
+     *
+     * @return list<IncomingRow|RowError>
+     */
+    public static function unfold(array $rows): array
+    {
+        $unfolded = [];
+        foreach ($rows as $row) {
+            if (!$row instanceof IncomingRow || 'athletes' !== $row->table->name) {
+                $unfolded[] = $row;
+                continue;
+            }
+            $kept = array_diff_key($row->cells, [self::CAUTIONS => true, self::NOTE => true]);
+            $unfolded[] = new IncomingRow($row->table, $row->where, $kept, $row->fromText);
+            array_push($unfolded, ...self::cautions($row));
+        }
+
+        return $unfolded;
+    }
+
+    /**
+     * @return list<IncomingRow>
+     */
+    private static function cautions(IncomingRow $row): array
+    {
+        $given = $row->cells[self::CAUTIONS] ?? [];
+        $words = \is_array($given) ? $given : array_filter(
+            array_map(trim(...), explode(';', self::text($given))),
+            static fn (string $word): bool => '' !== $word,
+        );
+        $note = self::text($row->cells[self::NOTE] ?? '');
+        // A note without a caution told of something as well: it stands as the mildest one.
+        $words = [] === $words && '' !== $note ? ['easy-weeks'] : $words;
+        $athlete = strtolower(self::text($row->cells['id'] ?? ''));
+        $at = self::text($row->cells['added_at'] ?? '');
+
+        return array_map(
+            static fn (mixed $word): IncomingRow => new IncomingRow(
+                Tables::all()['cautions'],
+                $row->where,
+                [
+                    'id' => self::id($athlete, self::text($word)),
+                    'athlete_id' => $athlete,
+                    'caution' => self::text($word),
+                    'note' => $note,
+                    'noted_on' => substr($at, 0, 10),
+                    'noted_at' => $at,
+                ],
+                $row->fromText,
+            ),
+            array_values($words),
+        );
+    }
+
+    /** Of the athlete's moment, and for each word another: as the migration of the database draws it. */
+    private static function id(string $athlete, string $word): string
+    {
+        if (!Uuid::isValid($athlete)) {
+            return $athlete;
+        }
+        $bytes = Uuid::fromString($athlete)->toBinary();
+        $drawn = md5(strtoupper(bin2hex($bytes)).$word, true);
+
+        return Uuid::fromBinary(substr($bytes, 0, 9).substr($drawn, 9, 7))->toRfc4122();
+    }
+
+    private static function text(mixed $value): string
+    {
+        return \is_scalar($value) ? (string) $value : '';
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Shared\Today;
+
+use Zumbo\Core\Drill\NoJumpDrill;
+
+/**
+ * Something to practise without a landing.
+ */
+final readonly class NoJumpDrillView
+{
+    private function __construct(
+        public string $code,
+        public string $title,
+        /** "3 × 30 s". */
+        public string $dose,
+        public string $cue,
+        public string $why,
+    ) {
+    }
+
+    public static function of(NoJumpDrill $drill): self
+    {
+        return new self($drill->code, $drill->title, $drill->dose(), $drill->cue, $drill->why);
+    }
+}

@@ -1,0 +1,3 @@
+export { ClearancePage } from './ClearancePage';
+export { HealthBook } from './HealthBook';
+export { NoteHealth } from './NoteHealth';
