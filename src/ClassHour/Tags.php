@@ -49,7 +49,11 @@ final class Tags
                 }
             }
         }
-        throw new \LogicException('more athletes than tags');
+        // A gym of more than 676: three letters, the next free ones.
+        for ($three = 'aaa'; isset($taken[$three]); ++$three) {
+        }
+
+        return $three;
     }
 
     /** Lower-case letters only, without accents; never empty. */

@@ -73,7 +73,9 @@ test('higher jump or faster wrist is answered with the athlete’s own rope', as
   const narrow = await answer.innerText();
   await page.getByLabel('Hands out, cm each').fill('30');
   await page.getByLabel('Hands out, cm each').press('Enter');
-  await expect(page.getByText(/Hands drifting 10 cm out each cost \d+ cm more jump/)).toBeVisible();
+  await expect(
+    page.getByText(/Each hand 10 cm wider: \d+ cm of arc are gone, which costs \d+ cm more jump/),
+  ).toBeVisible();
   // The same rope between wider hands hangs less deep: a higher jump is needed.
   await expect.poll(() => answer.innerText()).not.toBe(narrow);
 });

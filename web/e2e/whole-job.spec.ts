@@ -13,6 +13,7 @@ async function addWithRope(page: Page, name: string): Promise<void> {
   await page.getByLabel('Height').fill('171');
   await page.getByText('Singles', { exact: true }).click();
   await page.getByRole('button', { name: 'Add and size the rope' }).click();
+  await page.getByRole('button', { name: '15 cm handles' }).click();
   await page.getByRole('button', { name: /^Keep \d+ cm/ }).click();
   await expect(page.getByText(/^Now on \d+ cm\.$/)).toBeVisible();
   await page.goto('/athletes');

@@ -34,8 +34,8 @@ final readonly class WeekBase
     public static function of(array $weeks, ?int $daysSincePain, bool $easy, int $weekCap): self
     {
         $ordinary = array_values(array_filter($weeks, static fn (int $contacts): bool => $contacts > 0));
-        if (null !== $daysSincePain && null !== ($return = self::afterPain($ordinary, $daysSincePain, $weekCap))) {
-            return $return;
+        if (null !== $daysSincePain && self::isReturning($daysSincePain)) {
+            return self::afterPain($ordinary, $daysSincePain, $weekCap);
         }
         if ($easy) {
             $mean = [] === $ordinary ? $weekCap : self::mean($ordinary);
@@ -62,17 +62,28 @@ final readonly class WeekBase
         );
     }
 
+    /** Whether the load of before is not reached yet, so many days after pain was cleared: about seven weeks. */
+    public static function isReturning(int $days): bool
+    {
+        return self::shareAfterPain($days) < 1.0;
+    }
+
     /**
      * @param list<int> $ordinary
      */
-    private static function afterPain(array $ordinary, int $days, int $weekCap): ?self
+    private static function afterPain(array $ordinary, int $days, int $weekCap): self
     {
         $mean = [] === $ordinary ? (float) $weekCap : self::mean($ordinary);
-        $most = self::AFTER_PAIN * $mean * (1 + self::RISE) ** ($days / 7);
 
-        return $most >= $mean
-            ? null
-            : new self((int) round($most), Verdict::of('load.return', ['mean' => (int) round($mean), 'days' => $days]));
+        return new self(
+            (int) round(self::shareAfterPain($days) * $mean),
+            Verdict::of('load.return', ['mean' => (int) round($mean), 'days' => $days]),
+        );
+    }
+
+    private static function shareAfterPain(int $days): float
+    {
+        return self::AFTER_PAIN * (1 + self::RISE) ** ($days / 7);
     }
 
     /**

@@ -42,9 +42,11 @@ final readonly class Today
         ?int $age,
         DayFacts $day,
     ): self {
+        $since = $health->returningSinceDays;
+        $returning = null !== $since && WeekBase::isReturning($since);
         $base = WeekBase::of(
             $day->weeksContacts,
-            $health->returningSinceDays,
+            $since,
             $health->easy,
             SessionLoad::weekCap($wanted->stage, $age),
         );
@@ -54,7 +56,7 @@ final readonly class Today
             $day->contactsToday,
             $day->contactsThisWeek,
             $base,
-            $health->easy || null !== $health->returningSinceDays,
+            $health->easy || $returning,
         );
 
         return new self(

@@ -18,6 +18,7 @@ use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\Core\Body\Growing;
 use Zumbo\Core\Body\Health;
 use Zumbo\Core\Body\StatureHistory;
+use Zumbo\Core\Load\WeekBase;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Today\OwnRope;
@@ -177,7 +178,7 @@ final readonly class JudgeToday
      */
     private static function beforePain(Health $health, array $noted): ?\DateTimeImmutable
     {
-        if (null === $health->returningSinceDays) {
+        if (null === $health->returningSinceDays || !WeekBase::isReturning($health->returningSinceDays)) {
             return null;
         }
         $lifted = array_filter(

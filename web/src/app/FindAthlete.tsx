@@ -7,8 +7,6 @@ import { useAthletes } from '../api/athletes';
  * gives the focus to what is first in it, and whoever typed `/` types on at once.
  */
 export function FindAthlete({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const athletes = useAthletes();
-  const navigate = useNavigate();
   return (
     <Modal
       title="Find an athlete"
@@ -19,19 +17,28 @@ export function FindAthlete({ open, onClose }: { open: boolean; onClose: () => v
       width={420}
       destroyOnHidden
     >
-      <Select
-        autoFocus
-        defaultOpen
-        showSearch={{ optionFilterProp: 'label' }}
-        aria-label="Name"
-        placeholder="a part of the name"
-        style={{ width: '100%' }}
-        options={(athletes.data ?? []).map((athlete) => ({ value: athlete.id, label: athlete.name }))}
-        onChange={(id: string) => {
-          onClose();
-          void navigate(`/athletes/${id}`);
-        }}
-      />
+      <Names onClose={onClose} />
     </Modal>
+  );
+}
+
+/** Asked for only while the dialog is open: a list that nobody looks at is not fetched again with every entry. */
+function Names({ onClose }: { onClose: () => void }) {
+  const athletes = useAthletes();
+  const navigate = useNavigate();
+  return (
+    <Select
+      autoFocus
+      defaultOpen
+      showSearch={{ optionFilterProp: 'label' }}
+      aria-label="Name"
+      placeholder="a part of the name"
+      style={{ width: '100%' }}
+      options={(athletes.data ?? []).map((athlete) => ({ value: athlete.id, label: athlete.name }))}
+      onChange={(id: string) => {
+        onClose();
+        void navigate(`/athletes/${id}`);
+      }}
+    />
   );
 }

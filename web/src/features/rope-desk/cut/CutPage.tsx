@@ -95,6 +95,11 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
             {sheet.day}
             <WhereFrom of="the number of coils">{sheet.stockSource}</WhereFrom>
           </p>
+          {sheet.handlesUnknown.length > 0 && (
+            <p role="note">
+              Ask for the handles first, the cable hangs on them: {sheet.handlesUnknown.join(', ')}.
+            </p>
+          )}
           {sheet.lists.map((list) => (
             <CutBars key={list.family} list={list} source={sheet.cutSource} unit={unit} />
           ))}
@@ -140,6 +145,9 @@ function Field({ label, value, onKeep }: FieldProps) {
 function titleOf(sheet: CutSheet | undefined): string {
   if (sheet === undefined) {
     return 'Cut list';
+  }
+  if (sheet.lists.length === 0 && sheet.handlesUnknown.length > 0) {
+    return 'Ask for the handles before cutting';
   }
   const pieces = sheet.lists.flatMap((list) => list.bars.flatMap((bar) => bar.pieces)).length;
   const coils = sheet.lists.reduce((sum, list) => sum + list.bars.length, 0);

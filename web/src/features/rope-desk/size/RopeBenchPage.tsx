@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { useMayChange, useUnit } from '../../../api/session';
@@ -102,6 +103,7 @@ function Bench({ athleteId }: { athleteId: string }) {
         </>
       }
       reasons={<Reasons sizing={view} />}
+      onHandle={bench.setHandle}
     />
   );
 }
@@ -113,10 +115,14 @@ interface MovedProps {
   subject: ReactNode;
   decision: ReactNode;
   reasons: ReactNode;
+  onHandle: (handle: string) => void;
 }
 
+/** Short, usual and long ones: a touch, or typed at the left. */
+const commonHandles = ['12 cm', '15 cm', '17 cm'];
+
 /** What changes while a hand is dragged: title and picture. The rest is made above, so that it is not drawn again with them. */
-function MovedBench({ athleteId, sizing, unit, subject, decision, reasons }: MovedProps) {
+function MovedBench({ athleteId, sizing, unit, subject, decision, reasons, onHandle }: MovedProps) {
   const { turning, handleLengthM } = sizing;
   if (turning === null) {
     return (
@@ -126,9 +132,19 @@ function MovedBench({ athleteId, sizing, unit, subject, decision, reasons }: Mov
         subject={subject}
         decision={decision}
       >
-        <Empty>
-          The arc is drawn once the handles are known. Short ones are about 12 cm, usual ones 15, long ones
-          17: type it at the left, or go on with the overall length.
+        <Empty
+          action={
+            <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
+              {commonHandles.map((handle) => (
+                <Button key={handle} size="large" onClick={() => onHandle(handle)}>
+                  {handle} handles
+                </Button>
+              ))}
+            </span>
+          }
+        >
+          The arc is drawn once the handles are known: measure one, from end to end. Until then go on with the
+          overall length.
         </Empty>
         {reasons}
       </Workbench>
@@ -158,7 +174,7 @@ function HeldBench({
   subject,
   decision,
   reasons,
-}: MovedProps & { home: Turning; handleLengthM: number }) {
+}: Omit<MovedProps, 'onHandle'> & { home: Turning; handleLengthM: number }) {
   const moved = useMovedHands(athleteId, home.cableLengthM, sizing.handLimits);
   return (
     <Workbench

@@ -116,7 +116,12 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
         </Button>
       )}
       {mayChange && <ByHand bench={bench} reason={reason} onReason={setReason} />}
-      {athlete.rope !== null && <RopeVerdict verdict={sizing.verdict} />}
+      {athlete.rope !== null && (
+        <>
+          <p className={styles.now}>Now on {formatLength(athlete.rope.cableLengthM, unit)}.</p>
+          <RopeVerdict verdict={sizing.verdict} />
+        </>
+      )}
     </Card>
   );
 }
