@@ -31,7 +31,7 @@ final readonly class OwnRopeView
             $spec->cableLengthM,
             $spec->family,
             '' !== $spec->overrideReason,
-            InspectionView::of($rope->inspection()),
+            InspectionView::ofOwn($rope->inspection()),
         );
     }
 }

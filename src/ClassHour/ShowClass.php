@@ -18,6 +18,7 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\App\Shared\Today\JudgeToday;
+use Zumbo\Core\Gear\LookOver;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
@@ -166,10 +167,18 @@ final readonly class ShowClass
         $rope = $one->today->rope;
         $due = match ($rope->state) {
             RopeState::Outgrown, RopeState::NotSound, RopeState::TooShort => $rope->reasons[0] ?? null,
-            default => $one->statures->reminder($one->athlete->profile()->birthYear, $day),
+            default => $one->statures->reminder($one->athlete->profile()->birthYear, $day) ?? self::lookOver($one, $day),
         };
 
         return null === $due ? null : SentenceView::of($due, $unit);
+    }
+
+    /** When somebody's own rope is due to be looked over. */
+    private static function lookOver(Judged $one, \DateTimeImmutable $day): ?Verdict
+    {
+        $next = null === $one->rope ? null : LookOver::ofOwn($one->rope->inspection()->on);
+
+        return true === $next?->isDue($day) ? $next->verdict() : null;
     }
 
     /**

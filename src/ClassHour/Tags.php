@@ -50,7 +50,9 @@ final class Tags
             }
         }
         // A gym of more than 676: three letters, the next free ones.
-        for ($three = 'aaa'; isset($taken[$three]); ++$three) {
+        $three = 'aaa';
+        while (isset($taken[$three])) {
+            ++$three;
         }
 
         return $three;

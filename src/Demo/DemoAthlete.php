@@ -35,6 +35,7 @@ final readonly class DemoAthlete
         public bool $guardianConsent = false,
         /** Code of the fault that is worked on. */
         public ?string $focus = null,
+        public bool $ropeIsLookedOver = true,
     ) {
     }
 }

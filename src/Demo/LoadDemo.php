@@ -18,6 +18,7 @@ use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Entity\People\MeasuredStature;
 use Zumbo\App\Entity\People\TapedLandmarks;
+use Zumbo\App\Entity\Ropes\Inspection;
 use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Entity\Ropes\RopeSpec;
 use Zumbo\App\Platform\Gym\GymDatabase;
@@ -46,6 +47,9 @@ final readonly class LoadDemo
     /** One step of a trim path: 2 cm a side. */
     private const TRIM_M = 0.04;
     private const SHORTER_REASON = 'shorter, his hands have become quiet';
+
+    /** Days before the end on which own ropes were looked over. */
+    private const LOOKED_OVER_DAYS = 31;
 
     /** Days before the end on which a focus was given. */
     private const FOCUS_DAYS = 6;
@@ -250,12 +254,15 @@ final readonly class LoadDemo
             : School::Shoulder;
         $rope = RopeSizing::of($body, Handle::usual(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))->bySchool($school);
         $family = CableNeeds::recommended($athlete->stage()->phase());
+        $lookedOver = $day->modify('-'.self::LOOKED_OVER_DAYS.' days');
         $keep = function (string $name, float $cableM, string $reason, \DateTimeImmutable $at) use (
             $manager,
             $ids,
             $athlete,
             $rope,
             $family,
+            $person,
+            $lookedOver,
         ): void {
             $spec = new RopeSpec(
                 $cableM,
@@ -266,7 +273,12 @@ final readonly class LoadDemo
                 $rope->cable->metres(),
                 $reason,
             );
-            $manager->persist(new Rope($this->scope->gymId(), $ids->named($name), $athlete->id(), $spec, $at));
+            $kept = new Rope($this->scope->gymId(), $ids->named($name), $athlete->id(), $spec, $at);
+            // Looked over a month before the end, but for one rope that is due.
+            if ($person->ropeIsLookedOver) {
+                $kept->inspect(Inspection::of($lookedOver, []));
+            }
+            $manager->persist($kept);
         };
         $computed = $rope->cable->metres();
         $keep($person->name.' rope', $computed, '', $ids->start->modify('+1 day'));

@@ -86,6 +86,7 @@ final class SaltmarshBarbell
                 Experience::None,
                 new HiddenTruth([0 => [Stage::Join, 6.0, 20.0], 4 => [Stage::Singles, 30.0, 110.0]]),
                 hand: DominantHand::Left,
+                ropeIsLookedOver: false,
             ),
             new DemoAthlete(
                 'Kwabena Osei-Tull',

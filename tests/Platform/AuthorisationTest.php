@@ -67,6 +67,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/frames' => 'ROLE_HELPER',
         'GET /api/imports/{id}' => 'ROLE_OWNER',
         'GET /api/live' => 'ROLE_HELPER',
+        'GET /api/order-list' => 'ROLE_HELPER',
         'GET /api/pattern' => 'ROLE_HELPER',
         'GET /api/pattern/click.wav' => 'ROLE_HELPER',
         'GET /api/rack' => 'ROLE_HELPER',

@@ -137,7 +137,7 @@ test('a rope that is there is judged by where it reaches, and looked over', asyn
   expect(tonight.given.map((one) => one.firstName)).toContain('Kwabena');
   await list.getByRole('checkbox', { name: /spin the cable/ }).uncheck();
   await list.getByRole('button', { name: 'It passed' }).click();
-  await expect(list).toContainText('Passed on');
+  await expect(list).toContainText('Looked over on');
 });
 
 test('a step of the trim path is taken once a session, watched, and taken back', async ({ page }) => {

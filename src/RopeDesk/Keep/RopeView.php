@@ -60,7 +60,7 @@ final readonly class RopeView
             $spec->overrideReason,
             $spec->cableId?->toRfc4122(),
             $rope->tailsCutOn()?->format('Y-m-d'),
-            InspectionView::of($rope->inspection()),
+            InspectionView::ofOwn($rope->inspection()),
             $rope->isRemoved(),
             $rope->version(),
         );

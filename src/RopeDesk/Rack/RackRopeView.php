@@ -40,7 +40,7 @@ final readonly class RackRopeView
             $rope->family(),
             MessageCatalogue::name(Term::of($rope->family())),
             $rope->isKeptBack(),
-            InspectionView::of($rope->inspection()),
+            InspectionView::ofShared($rope->inspection()),
             $rope->isRemoved(),
             $rope->version(),
         );

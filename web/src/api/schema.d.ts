@@ -1068,6 +1068,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/order-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["orderList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pattern": {
         parameters: {
             query?: never;
@@ -2016,6 +2032,8 @@ export interface components {
             safe: boolean;
             failed: components["schemas"]["InspectionPoint"][];
             found: string[];
+            nextOn: string | null;
+            lookOver: components["schemas"]["SentenceView"];
         };
         IntervalView: {
             athleteId: string;
@@ -2133,6 +2151,20 @@ export interface components {
             statedBy: components["schemas"]["StatedBy"] | null;
             version: number;
         };
+        OrderLineView: {
+            what: components["schemas"]["OrderedThing"];
+            for: string;
+            cableLengthM: number | null;
+            overallLengthM: number | null;
+            familyName: string | null;
+            why: components["schemas"]["SentenceView"];
+        };
+        OrderListView: {
+            day: string;
+            lines: components["schemas"]["OrderLineView"][];
+        };
+        /** @enum {string} */
+        OrderedThing: "rope" | "cable" | "shared-rope";
         OwnCableInput: {
             name: string;
             diameterMm: number;
@@ -6046,6 +6078,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TonightView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    orderList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderListView"];
                 };
             };
             /** @description refused, with the reason */

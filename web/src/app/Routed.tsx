@@ -32,6 +32,7 @@ const RopeBenchPage = lazy(() => ropes().then((door) => ({ default: door.RopeBen
 const CablePage = lazy(() => ropes().then((door) => ({ default: door.CablePage })));
 const CheckPage = lazy(() => ropes().then((door) => ({ default: door.CheckPage })));
 const CutPage = lazy(() => ropes().then((door) => ({ default: door.CutPage })));
+const OrderPage = lazy(() => ropes().then((door) => ({ default: door.OrderPage })));
 const RackPage = lazy(() => ropes().then((door) => ({ default: door.RackPage })));
 const RopeCardPage = lazy(() => ropes().then((door) => ({ default: door.RopeCardPage })));
 const SharedPage = lazy(() => ropes().then((door) => ({ default: door.SharedPage })));
@@ -67,6 +68,7 @@ export function Routed() {
             <Route path="/ropes" element={<RopesPage />} />
             <Route path="/ropes/strip" element={<StripPage />} />
             <Route path="/ropes/rack" element={<RackPage />} />
+            <Route path="/ropes/orders" element={<OrderPage />} />
             <Route path="/ropes/cut" element={<CutPage />} />
             <Route path="/ropes/shared" element={<SharedPage />} />
             <Route path="/ropes/:athleteId" element={<RopeBenchPage />} />

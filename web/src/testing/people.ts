@@ -1,6 +1,7 @@
 import type { Athlete, AthleteTerms, Allowance, RopeVerdict } from '../api/athletes';
 import type { Attempt, ClassAthlete, Drill, Today, Tonight } from '../api/classHour';
 import type { Me } from '../api/session';
+import { neverLookedOver } from './inspection';
 
 export const maren: Me = {
   coach: { id: '01934f2e-7a4c-7cc0-98c4-dc0c0c073980', name: 'Maren Quill', role: 'owner' },
@@ -130,7 +131,7 @@ export const ilse: Athlete = {
     cableLengthM: 2.44,
     family: 'medium-cord',
     byHand: false,
-    inspection: { on: null, safe: true, failed: [], found: [] },
+    inspection: neverLookedOver,
   },
   removed: false,
   version: 3,

@@ -2,6 +2,7 @@ import type { RackRope, TonightsRopes } from '../api/rack';
 import type { Fit, Rope, RopeTerms, SharedRopes } from '../api/ropes';
 import type { Trim } from '../api/trim';
 import { ilse, rightRope, tomasz } from './people';
+import { neverLookedOver } from './inspection';
 
 const sentence = (code: string, text: string) => ({ code, sentence: text });
 
@@ -20,7 +21,7 @@ export const ownRope: Rope = {
   overrideReason: '',
   cableId: null,
   tailsCutOn: null,
-  inspection: { on: null, safe: true, failed: [], found: [] },
+  inspection: neverLookedOver,
   removed: false,
   version: 1,
 };
@@ -132,7 +133,14 @@ export const rack: RackRope[] = [
     family: 'thick-cord',
     familyName: 'Thick solid cord (5–6 mm)',
     keptBack: false,
-    inspection: { on: '2026-11-13', safe: true, failed: [], found: [] },
+    inspection: {
+      on: '2026-11-13',
+      safe: true,
+      failed: [],
+      found: [],
+      nextOn: '2026-12-13',
+      lookOver: sentence('inspect.next', 'Looked over on 2026-11-13, next on 2026-12-13.'),
+    },
     removed: false,
     version: 2,
   },
@@ -144,7 +152,14 @@ export const rack: RackRope[] = [
     family: 'beaded',
     familyName: 'Beaded rope',
     keptBack: false,
-    inspection: { on: '2026-11-13', safe: false, failed: ['no-kinks'], found: ['kinked'] },
+    inspection: {
+      on: '2026-11-13',
+      safe: false,
+      failed: ['no-kinks'],
+      found: ['kinked'],
+      nextOn: '2026-12-13',
+      lookOver: sentence('inspect.next', 'Looked over on 2026-11-13, next on 2026-12-13.'),
+    },
     removed: false,
     version: 1,
   },

@@ -36,7 +36,7 @@ final class Sentences
             'rope', 'school', 'fit', 'arc', 'partner', 'turned', 'growth' => RopeMessages::ALL,
             'cable' => CableMessages::ALL,
             'trim', 'tails' => TrimMessages::ALL,
-            'gear', 'inspect', 'cut' => GearMessages::ALL,
+            'gear', 'inspect', 'cut', 'order' => GearMessages::ALL,
             'gate', 'set', 'entry', 'class' => PathMessages::ALL,
             'verdict', 'allowance', 'stop', 'look', 'caution', 'load' => TodayMessages::ALL,
             'pacing', 'ladder', 'weibull' => SetsMessages::ALL,

@@ -1,6 +1,7 @@
 export { CablePage } from './cable/CablePage';
 export { CheckPage } from './check/CheckPage';
 export { CutPage } from './cut/CutPage';
+export { OrderPage } from './order/OrderPage';
 export { RackPage } from './rack/RackPage';
 export { RopeBenchPage } from './size/RopeBenchPage';
 export { RopeCardPage } from './keep/RopeCardPage';

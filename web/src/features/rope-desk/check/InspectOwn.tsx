@@ -30,7 +30,9 @@ export function InspectOwn({ athlete }: { athlete: Athlete }) {
         points={points}
         failed={inspection.failed}
         last={
-          inspection.on === null ? 'Nobody has looked it over yet.' : saidOf(inspection.on, inspection.safe)
+          inspection.safe || inspection.on === null
+            ? inspection.lookOver.sentence
+            : `Failed on ${inspection.on}: not to be jumped with.`
         }
         pending={inspect.isPending}
         error={inspect.error}
@@ -38,8 +40,4 @@ export function InspectOwn({ athlete }: { athlete: Athlete }) {
       />
     </Card>
   );
-}
-
-function saidOf(day: string, safe: boolean): string {
-  return safe ? `Passed on ${day}.` : `Failed on ${day}: not to be jumped with.`;
 }

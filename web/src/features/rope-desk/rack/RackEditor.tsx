@@ -126,14 +126,14 @@ function TakeOff({ rope, onDone }: { rope: RackRope; onDone: () => void }) {
 function Inspect({ rope }: { rope: RackRope }) {
   const inspect = useInspectRackRope();
   const points = useRopeTerms().data?.inspection ?? [];
-  const { on, safe, failed } = rope.inspection;
+  const { on, safe, failed, lookOver } = rope.inspection;
   return (
     <Card label="Inspection">
       <h2>Look {rope.tag} over</h2>
       <InspectionList
         points={points}
         failed={failed}
-        last={on === null ? 'Nobody has looked it over yet.' : `${safe ? 'Passed' : 'Failed'} on ${on}.`}
+        last={safe || on === null ? lookOver.sentence : `Failed on ${on}.`}
         pending={inspect.isPending}
         error={inspect.error}
         onDone={(ticked) =>

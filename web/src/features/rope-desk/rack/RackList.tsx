@@ -9,10 +9,9 @@ interface Props {
   onChoose: (id: string | undefined) => void;
 }
 
-/** The shared ropes as they hang, to one scale: the shortest first, each with the tag on its handle. */
+/** The shared ropes as they hang, to one scale from zero: the shortest first, each with the tag on its handle. */
 export function RackList({ ropes, unit, chosen, onChoose }: Props) {
   const lengths = ropes.map((rope) => rope.cableLengthM);
-  const from = Math.min(...lengths) - 0.2;
   const most = Math.max(...lengths);
   return (
     <section aria-label="The rack">
@@ -31,7 +30,7 @@ export function RackList({ ropes, unit, chosen, onChoose }: Props) {
               <span className={styles.length}>{formatLength(rope.cableLengthM, unit)}</span>
               <i
                 className={rope.inspection.safe ? styles.cable : styles.unsafe}
-                style={{ width: `${(100 * (rope.cableLengthM - from)) / (most - from)}%` }}
+                style={{ width: `${(100 * rope.cableLengthM) / most}%` }}
               />
               <span className={styles.family}>{rope.familyName.split(' (')[0]}</span>
               <span className={rope.inspection.safe ? styles.state : styles.failed}>{stateOf(rope)}</span>
@@ -47,5 +46,10 @@ function stateOf(rope: RackRope): string {
   if (!rope.inspection.safe) {
     return `failed: ${rope.inspection.found.join(', ')}`;
   }
-  return rope.keptBack ? 'kept back' : rope.inspection.on === null ? 'not looked over yet' : 'sound';
+  if (rope.keptBack) {
+    return 'kept back';
+  }
+  return rope.inspection.nextOn === null
+    ? 'not looked over yet'
+    : `sound, next look ${rope.inspection.nextOn}`;
 }

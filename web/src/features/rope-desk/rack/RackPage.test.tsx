@@ -100,7 +100,7 @@ describe('the rack', () => {
     const sent = open(full);
     await userEvent.click(await screen.findByRole('button', { name: /^R1, 230 cm/ }));
     const card = screen.getByRole('group', { name: 'Inspection' });
-    expect(card).toHaveTextContent('Passed on 2026-11-13.');
+    expect(card).toHaveTextContent('Looked over on 2026-11-13, next on 2026-12-13.');
     await userEvent.click(await within(card).findByRole('checkbox', { name: /the screws hold/ }));
     await userEvent.click(within(card).getByRole('button', { name: 'It failed: 1 not in order' }));
     await waitFor(() =>
