@@ -47,7 +47,7 @@ final readonly class ShowToday
     {
         $athlete = $this->athletes->get($id);
         $now = $this->clock->now();
-        $before = $this->attempts->practicesBefore(LocalDay::of($now, $this->gyms->current()->timeZone()));
+        $before = $this->attempts->practicesBefore(LocalDay::of($now, $this->gyms->current()->timeZone()), $id);
         $entries = self::ofStage($athlete, $this->attempts->ofAthlete($id, $now->modify(Attempts::LOOK_BACK)));
         $judged = $this->judge->athlete($athlete);
         $jumps = $judged->today->allowance->offersJumps();

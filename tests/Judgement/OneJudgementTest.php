@@ -20,6 +20,8 @@ final class OneJudgementTest extends ApiTestCase
 {
     private const EVERYBODY = 2000;
     private const CLOSELY = 200;
+    /** The lists show all that changed; every view once more for some of each change. */
+    private const CLOSELY_AGAIN = 100;
     private const TIME_ZONE = 'Europe/London';
 
     private Oracle $oracle;
@@ -28,14 +30,17 @@ final class OneJudgementTest extends ApiTestCase
 
     public function testTheSameFactsGiveTheSameAnswerEverywhere(): void
     {
+        $this->browser->disableReboot();
         $this->gym = $this->signInto();
         $this->today = LocalDay::of(new \DateTimeImmutable(), self::TIME_ZONE);
         $this->oracle = new Oracle($this->today);
         $chance = new Randomizer(new Mt19937(2026));
         $all = [];
+        self::connection()->beginTransaction();
         for ($i = 0; $i < self::EVERYBODY; ++$i) {
             $all[] = $this->kept(new Invented($chance));
         }
+        self::connection()->commit();
         $this->compareLists($all);
         $closely = \array_slice($all, 0, self::CLOSELY);
         array_map($this->compareClosely(...), $closely);
@@ -44,7 +49,7 @@ final class OneJudgementTest extends ApiTestCase
             $this->keepAgain($one);
         }
         $this->compareLists($all);
-        array_map($this->compareClosely(...), $closely);
+        array_map($this->compareClosely(...), \array_slice($closely, 0, self::CLOSELY_AGAIN));
         $this->assertManyKinds($all);
     }
 

@@ -179,16 +179,21 @@ final readonly class Attempts
     }
 
     /**
+     * @param ?Uuid $athlete null: of everybody
+     *
      * @return array<string, int> practices with work at the athlete's present stage before a local day, by athlete id
      */
-    public function practicesBefore(\DateTimeImmutable $localDay): array
+    public function practicesBefore(\DateTimeImmutable $localDay, ?Uuid $athlete = null): array
     {
+        $one = null === $athlete ? '' : ' AND p.athlete_id = :athlete';
         $rows = $this->database->rows(
             'SELECT HEX(p.athlete_id) AS athlete, COUNT(DISTINCT p.id) AS practices FROM practice p
              JOIN athlete a ON a.gym_id = p.gym_id AND a.id = p.athlete_id
              JOIN practice_set s ON s.gym_id = p.gym_id AND s.practice_id = p.id AND s.stage = a.stage
-             WHERE p.gym_id = :gym AND p.local_day < :day GROUP BY p.athlete_id',
-            ['day' => $localDay->format('Y-m-d')],
+             WHERE p.gym_id = :gym AND p.local_day < :day'.
+                $one.
+                ' GROUP BY p.athlete_id',
+            ['day' => $localDay->format('Y-m-d')] + (null === $athlete ? [] : ['athlete' => $athlete->toBinary()]),
         );
         $counts = [];
         foreach ($rows as $row) {
