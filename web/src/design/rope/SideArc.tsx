@@ -24,21 +24,26 @@ interface Props {
 }
 
 const CM = 100;
+/** What is always in the picture around the ankles; a wider circle widens it. */
 const BEHIND = 112;
 const AHEAD = 128;
 const BELOW_FLOOR = 16;
+const MARGIN = 4;
 
 /** Side view, true to scale: the circle of the rope's middle about the hands, and where it comes down. */
 export function SideArc({ body, side, aheadM, heightM, topM, said, onHands }: Props) {
-  const top = topM * CM;
+  const radius = side.radiusM * CM + MARGIN;
+  const top = Math.max(topM * CM, heightM * CM + radius);
+  const behind = Math.max(BEHIND, radius - aheadM * CM);
+  const width = behind + Math.max(AHEAD, radius + aheadM * CM);
   return (
-    <svg viewBox={`${-BEHIND} ${-top} ${BEHIND + AHEAD} ${top + BELOW_FLOOR}`} className={styles.view}>
+    <svg viewBox={`${-behind} ${-top} ${width} ${top + BELOW_FLOOR}`} className={styles.view}>
       <g role="img" aria-label={`Rope and athlete from the side: ${side.meets.sentence}.`}>
         <clipPath id="above-the-floor">
-          <rect x={-BEHIND} y={-top} width={BEHIND + AHEAD} height={top} />
+          <rect x={-behind} y={-top} width={width} height={top} />
         </clipPath>
-        <rect x={-BEHIND} y={0} width={BEHIND + AHEAD} height={BELOW_FLOOR} className={styles.ground} />
-        <line x1={-BEHIND} x2={AHEAD} y1={0} y2={0} className={styles.floor} />
+        <rect x={-behind} y={0} width={width} height={BELOW_FLOOR} className={styles.ground} />
+        <line x1={-behind} x2={width - behind} y1={0} y2={0} className={styles.floor} />
         <Profile body={body} aheadM={aheadM} heightM={heightM} toesM={side.toesAheadM} />
         <circle
           cx={aheadM * CM}

@@ -1,6 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
+import { ilse, tomasz } from '../../../testing/people';
 import { answerWith, Refused, renderPage } from '../../../testing/render';
 import { pattern, take } from '../../../testing/rhythm';
 import { BeatPage } from './BeatPage';
@@ -27,6 +28,20 @@ describe('the beat', () => {
     await userEvent.clear(screen.getByLabelText('Jumps a minute'));
     await userEvent.type(screen.getByLabelText('Jumps a minute'), '120{Enter}');
     await waitFor(() => expect(sent.some((one) => one.path.endsWith('cadence=120'))).toBe(true));
+  });
+
+  it('offers none to whoever may not jump, but what loads nothing sore', async () => {
+    answerWith({ 'GET /api/pattern': pattern, 'GET /api/athletes': [ilse, tomasz] });
+    renderPage(<BeatPage />, '/rhythm', `/rhythm?athlete=${tomasz.id}`);
+    expect(await screen.findByRole('heading', { name: 'No jumps today for Tomasz' })).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Start the beat' })).toBeNull();
+    expect(screen.queryByLabelText('Pattern')).toBeNull();
+  });
+
+  it('is there for whoever may, and for nobody in particular', async () => {
+    answerWith({ 'GET /api/pattern': pattern, 'GET /api/athletes': [ilse, tomasz] });
+    renderPage(<BeatPage />, '/rhythm', `/rhythm?athlete=${ilse.id}`);
+    expect(await screen.findByRole('button', { name: 'Start the beat' })).toBeVisible();
   });
 
   it('offers where a ramp ends only when there is one', async () => {

@@ -1,10 +1,14 @@
 import { Button, Checkbox, Input } from 'antd';
 import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useAthletes, type Athlete } from '../../../api/athletes';
 import { clickTrackPath, usePattern, type PatternInTime } from '../../../api/rhythm';
 import { BeatStrip } from '../../../design/beat/BeatStrip';
 import { Card } from '../../../design/page/Card';
 import { FieldStack } from '../../../design/form/FieldStack';
+import { PersonPicker } from '../../../design/form/PersonPicker';
 import { NumberField } from '../../../design/form/NumberField';
+import { NotToday } from '../../../design/page/NotToday';
 import { Failed, Loading } from '../../../design/page/StateNote';
 import { useFloor } from '../../../design/page/useMedia';
 import { useKept } from '../../../design/page/useKept';
@@ -18,8 +22,44 @@ import styles from './BeatPage.module.css';
 
 const SECONDS_A_MINUTE = 60;
 
-/** A beat to jump to, and a pad to tap along: for the ear first, with a twin for the eye. */
+/** A beat to jump to, and a pad to tap along: for the ear first, with a twin for the eye; none for whoever may not jump. */
 export function BeatPage() {
+  const [params, setParams] = useSearchParams();
+  const athletes = useAthletes().data ?? [];
+  const jumper = athletes.find((one) => one.id === params.get('athlete'));
+  const who = (
+    <label>
+      Who jumps to it
+      <PersonPicker
+        label="Who jumps to it"
+        people={athletes}
+        {...(jumper === undefined ? {} : { value: jumper.id })}
+        onChange={(athlete) => setParams({ athlete }, { replace: true })}
+      />
+    </label>
+  );
+  return jumper === undefined || jumper.allowance.jumping === 'all' ? (
+    <Beat who={who} />
+  ) : (
+    <Workbench
+      title={`No beat today for ${firstNameOf(jumper)}`}
+      nav={<RhythmNav />}
+      decision={
+        <Card strong label="Beat">
+          <FieldStack>{who}</FieldStack>
+        </Card>
+      }
+    >
+      <NotToday allowance={jumper.allowance} name={firstNameOf(jumper)} />
+    </Workbench>
+  );
+}
+
+function firstNameOf(athlete: Athlete): string {
+  return athlete.name.split(' ')[0] ?? athlete.name;
+}
+
+function Beat({ who }: { who: React.ReactNode }) {
   const [typed, setTyped] = useState('3s d');
   const [notation, setNotation] = useState('3s d');
   const [cadence, setCadence] = useState(100);
@@ -44,6 +84,7 @@ export function BeatPage() {
       onCadence={setCadence}
       field={
         <>
+          {who}
           <label>
             Pattern
             <Input

@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { ilse, maren, tomasz } from '../../../testing/people';
+import { ilse, maren, rightRope, tomasz } from '../../../testing/people';
 import { answerWith, renderPage } from '../../../testing/render';
 import { ownRope } from '../../../testing/ropes';
 import { RopeCardPage } from './RopeCardPage';
@@ -22,6 +22,7 @@ describe('the rope card', () => {
     expect(card).toHaveTextContent('Sized byarmpit, both feet');
     expect(card).toHaveTextContent('Tailswhole: can be let out');
     expect(screen.getByRole('button', { name: 'Print the card' })).toBeVisible();
+    expect(screen.getByRole('region', { name: 'About this rope' })).toHaveTextContent(rightRope.stateName);
   });
 
   it('needs a rope', async () => {

@@ -5,6 +5,7 @@ import { useRope } from '../../../api/ropes';
 import { useUnit } from '../../../api/session';
 import { Fetched } from '../../../design/page/Fetched';
 import { Empty } from '../../../design/page/StateNote';
+import { RopeVerdict } from '../../../design/rope/RopeVerdict';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import type { Rope } from '../../../api/ropes';
 import { BenchFrame, BenchPage } from '../size/BenchPage';
@@ -40,6 +41,7 @@ function CardOf({ athlete, ropeId }: { athlete: Athlete; ropeId: string }) {
           title="A card for the bag"
           decision={
             <div className="no-print">
+              <RopeVerdict verdict={athlete.ropeVerdict} />
               <Button type="primary" size="large" block onClick={() => window.print()}>
                 Print the card
               </Button>
