@@ -24,6 +24,7 @@ final class AppArrows
         'Pacing',
         'Sets',
         'Faults',
+        'Health',
         'Exchange',
         'Calc',
         'SignIn',

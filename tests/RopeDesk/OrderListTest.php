@@ -11,10 +11,10 @@ final class OrderListTest extends ApiTestCase
     public function testItNamesWhatAthletesAndTheRackNeedAndWhy(): void
     {
         $this->signInto();
-        self::assertSame([], $this->send('GET', '/api/order-list')['lines']);
+        self::assertSame([], $this->lines());
 
         $ilse = $this->newAthlete();
-        $lines = $this->send('GET', '/api/order-list')['lines'];
+        $lines = $this->lines();
         self::assertSame(
             [['rope', 'Ilse'], ['shared-rope', 'Rack']],
             array_map(static fn (array $line): array => [$line['what'], explode(' ', $line['for'])[0]], $lines),
@@ -33,7 +33,7 @@ final class OrderListTest extends ApiTestCase
             'family' => 'thick-cord',
         ]);
         $this->assertStatus(201);
-        self::assertSame([], $this->send('GET', '/api/order-list')['lines'], 'a sound rope that fits needs nothing');
+        self::assertSame([], $this->lines(), 'a sound rope that fits needs nothing');
     }
 
     public function testARopeOfTheRackThatFailedIsOnIt(): void
@@ -43,7 +43,7 @@ final class OrderListTest extends ApiTestCase
         $this->send('PUT', '/api/rack/'.$rope, ['tag' => 'R7', 'cable' => '244', 'family' => 'thick-cord', 'handle' => '15']);
         $this->assertStatus(201);
         $this->send('POST', "/api/rack/$rope/inspection", ['failed' => ['no-kinks']], self::change(1));
-        $line = $this->send('GET', '/api/order-list')['lines'][0];
+        $line = $this->lines()[0];
         self::assertSame(
             ['R7', 2.44, 'R7 failed its inspection: mend it, or buy another.'],
             [$line['for'], $line['cableLengthM'], $line['why']['sentence']],
@@ -55,6 +55,14 @@ final class OrderListTest extends ApiTestCase
         $this->signInto();
         $this->newAthlete();
         $this->signInto();
-        self::assertSame([], $this->send('GET', '/api/order-list')['lines']);
+        self::assertSame([], $this->lines());
+    }
+
+    /**
+     * @return array<mixed>
+     */
+    private function lines(): array
+    {
+        return $this->send('GET', '/api/order-list')['lines'];
     }
 }

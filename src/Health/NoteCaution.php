@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Athletes\Caution;
+namespace Zumbo\App\Health;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;

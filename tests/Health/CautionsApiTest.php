@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Tests\Athletes;
+namespace Zumbo\App\Tests\Health;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Zumbo\App\Entity\Gym\Role;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Athletes\Caution;
+namespace Zumbo\App\Health;
 
 use Symfony\Component\Validator\Constraints as Assert;
 

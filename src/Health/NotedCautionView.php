@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Athletes\Caution;
+namespace Zumbo\App\Health;
 
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\Health\NotedCaution;
