@@ -21,11 +21,11 @@ final readonly class DemoRack
 {
     /** Tag → what failed. */
     private const FAILED = ['R8' => [InspectionPoint::NoKinks, InspectionPoint::CoatingWhole]];
-    private const KEPT_BACK = ['R18'];
+    private const KEPT_BACK = ['R17'];
     private const INSPECTED_DAYS = 11;
 
     /** Who has no rope of their own → the tag they had. */
-    private const HAD = ['Tomasz Wierzba' => 'R15', 'Yara Benmoussa' => 'R10'];
+    private const HAD = ['Tomasz Wierzba' => 'R18', 'Yara Benmoussa' => 'R10'];
 
     public function __construct(private EntityManagerInterface $manager, private DemoIds $ids, private Uuid $gymId)
     {

@@ -32,6 +32,24 @@ final class CuttingApiTest extends ApiTestCase
         self::assertEqualsWithDelta(5.2 - 2 * 2.5836 - 2 * 0.002, $list['bars'][0]['offcutM'], 1e-9);
     }
 
+    public function testCoilsAndPreCutCablesServeTogetherAndAreNamed(): void
+    {
+        $this->signInto();
+        foreach (['Ilse', 'Bram', 'Noor'] as $name) {
+            $this->send('PUT', '/api/athletes/'.($id = self::id()), self::athlete(['name' => $name]));
+            $this->knowHandles($id);
+        }
+        $sheet = $this->send('GET', '/api/cut-sheet?stock='.urlencode('5.2 m x 1, 2.75 m x 4'));
+        $this->assertStatus(200);
+        self::assertSame('5.2 m x 1, 2.75 m x 4', $sheet['stock']);
+        [$list] = $sheet['lists'];
+        self::assertSame([5.2, 2.75], array_column($list['bars'], 'stockM'));
+        self::assertSame(
+            'Pieces: 3. Cut from 1 of 5.20 m and 1 of 2.75 m, and no way needs fewer; 0.20 m is left over.',
+            $list['verdict']['sentence'],
+        );
+    }
+
     public function testARopeThatIsKeptIsCutAsItIsEachFamilyFromItsOwnCoil(): void
     {
         $this->signInto();
@@ -81,6 +99,8 @@ final class CuttingApiTest extends ApiTestCase
     public static function badSheets(): iterable
     {
         yield 'a stock shorter than the cable' => ['stock=2%20m', 'stock'];
+        yield 'too few coils' => ['stock='.urlencode('2 m x 1, 2.2 m x 1'), 'stock'];
+        yield 'five lengths' => ['stock='.urlencode('30 m, 20 m, 10 m, 5 m, 3 m'), 'stock'];
         yield 'a negative stock' => ['stock=-30%20m', 'stock'];
         yield 'a negative spare' => ['spare=-5%20cm', 'spare'];
         yield 'a cut as wide as a hand' => ['kerf=9%20cm', 'kerf'];

@@ -59,6 +59,8 @@ final class OrderListTest extends ApiTestCase
     }
 
     /**
+     * @phpstan-impure
+     *
      * @return array<mixed>
      */
     private function lines(): array

@@ -51,8 +51,8 @@ test('pictures of the main views', async ({ page }) => {
     await page.getByRole('combobox', { name: 'For whom' }).press('Enter');
   }
   await page.keyboard.press('Escape');
-  await page.getByLabel('Coil, or pre-cut cable').fill('8.2 m');
-  await page.getByLabel('Coil, or pre-cut cable').press('Enter');
+  await page.getByLabel('Coils, or pre-cut cables').fill('8.2 m');
+  await page.getByLabel('Coils, or pre-cut cables').press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('6 cables');
   await page.emulateMedia({ media: 'print' });
   await take('cut');

@@ -26,7 +26,7 @@ final class LookOverTest extends TestCase
         self::assertTrue($next->isDue(new \DateTimeImmutable('2026-12-13')));
         self::assertSame(
             ['last' => '2026-11-13', 'next' => '2026-12-13'],
-            $next->verdict()->values(),
+            $next->verdict()->values,
         );
     }
 

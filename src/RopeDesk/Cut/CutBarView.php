@@ -12,7 +12,7 @@ final readonly class CutBarView
     /**
      * @param list<CutPieceView> $pieces
      */
-    public function __construct(public array $pieces, public float $offcutM)
+    public function __construct(public array $pieces, public float $stockM, public float $offcutM)
     {
     }
 }

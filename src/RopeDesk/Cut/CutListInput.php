@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Zumbo\App\RopeDesk\Cut;
 
 use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Gear\CutList;
+use Zumbo\Core\Gear\Stock;
+use Zumbo\Core\Gear\StockNotation;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Measure\UnreadableLength;
 use Zumbo\Core\Rope\RopeSizing;
 
 /**
@@ -20,17 +25,26 @@ final readonly class CutListInput
     public function __construct(
         /** Ids of athletes, parted by commas; empty: whoever has no rope yet. */
         #[Assert\Length(max: 8000)] public string $athletes = '',
-        /** Of one coil, or of one pre-cut cable. */
-        #[ReadableLength(Quantity::Stock)] public ?string $stock = null,
+        /** Of coils, or of pre-cut cables: "30 m, 3.05 m x 4". */
+        #[Assert\Length(max: 120)] public ?string $stock = null,
         #[ReadableLength(Quantity::SparePerSide)] public ?string $spare = null,
         /** Lost to a cut. */
         #[ReadableLength(Quantity::Kerf)] public ?string $kerf = null,
     ) {
     }
 
-    public function stock(): Length
+    /**
+     * @return non-empty-list<Stock>
+     *
+     * @throws BadField when it can't be read
+     */
+    public function stocks(): array
     {
-        return self::read($this->stock, Quantity::Stock, CutList::USUAL_STOCK_M);
+        try {
+            return null === $this->stock ? [Stock::of(CutList::USUAL_STOCK_M)] : StockNotation::read($this->stock);
+        } catch (UnreadableLength|OutOfRange $e) {
+            throw BadField::of('stock', $this->stock, StockNotation::ACCEPTED, \sprintf('Stock: %s.', $e->getMessage()));
+        }
     }
 
     public function spare(): Length

@@ -18,7 +18,6 @@ final readonly class CutListView
     public function __construct(
         public CableFamily $family,
         public string $familyName,
-        public float $stockM,
         public array $bars,
         public float $wasteM,
         /** No way with fewer exists. */

@@ -18,7 +18,8 @@ final readonly class CutSheetView
     public function __construct(
         /** Local day, like 2026-11-24: it goes on the labels. */
         public string $day,
-        public float $stockM,
+        /** Of which lengths, as it is typed: "30 m, 3.05 m x 4". */
+        public string $stock,
         public float $sparePerSideM,
         public float $kerfM,
         public array $lists,

@@ -11,8 +11,9 @@ use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\App\Shared\Today\JudgeToday;
-use Zumbo\Core\Gear\CutList;
 use Zumbo\Core\Gear\GearSources;
+use Zumbo\Core\Gear\StockCut;
+use Zumbo\Core\Gear\StockPlan;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\OutOfRange;
@@ -53,7 +54,7 @@ final readonly class PlanCuts
 
         return new CutSheetView(
             LocalDay::of($this->clock->now(), $gym->timeZone())->format('Y-m-d'),
-            $input->stock()->metres(),
+            $input->stock ?? $gym->unit()->printLong(Length::ofMetres($input->stocks()[0]->lengthM)),
             $input->spare()->metres(),
             $input->kerf()->metres(),
             array_map(
@@ -115,47 +116,58 @@ final readonly class PlanCuts
      */
     private static function list(array $pieces, CutListInput $input, LengthUnit $unit): CutListView
     {
-        $stockM = $input->stock()->metres();
+        $stocks = $input->stocks();
         try {
-            $cut = CutList::of(
-                array_map(static fn (CutPieceView $piece): array => [$piece->cutLengthM, 1], $pieces),
-                $stockM,
-                0.0,
+            $plan = StockPlan::of(
+                array_map(static fn (CutPieceView $piece): float => $piece->cutLengthM, $pieces),
+                $stocks,
                 $input->kerf()->metres(),
             );
         } catch (OutOfRange $e) {
             throw BadField::of(
                 'stock',
-                $input->stock ?? $unit->printLong($input->stock()),
-                'longer than the longest cable with its spare',
+                $input->stock ?? $unit->printLong(Length::ofMetres($stocks[0]->lengthM)),
+                'stock that every cable with its spare fits into',
                 \sprintf('Stock: %s.', $e->getMessage()),
             );
         }
         $bars = [];
-        foreach ($cut->patterns as $pattern) {
-            // Each piece is somebody's own, so no pattern comes twice.
-            $mine = array_values(
-                array_filter($pieces, static fn (int $i): bool => $pattern->counts[$i] > 0, \ARRAY_FILTER_USE_KEY),
-            );
+        foreach ($plan->cuts as $cut) {
+            $mine = array_map(static fn (int $i): CutPieceView => $pieces[$i], $cut->pieces);
             $taken = array_sum(array_map(static fn (CutPieceView $piece): float => $piece->cutLengthM, $mine));
-            $bars[] = new CutBarView($mine, max(0.0, $stockM - $taken - \count($mine) * $input->kerf()->metres()));
+            $offcut = max(0.0, $cut->stockM - $taken - \count($mine) * $input->kerf()->metres());
+            $bars[] = new CutBarView($mine, $cut->stockM, $offcut);
         }
         $values = [
             'pieces' => \count($pieces),
-            'stock' => $cut->stockUsed,
-            'length' => $unit->printLong(Length::ofMetres($stockM)),
-            'least' => $cut->lowerBound,
-            'waste' => $unit->printLong(Length::ofMetres($cut->wasteM)),
+            'stock' => self::named($plan->cuts, $unit),
+            'waste' => $unit->printLong(Length::ofMetres($plan->wasteM)),
         ];
 
         return new CutListView(
             $pieces[0]->family,
             $pieces[0]->familyName,
-            $stockM,
             $bars,
-            $cut->wasteM,
-            $cut->proven,
-            SentenceView::of(Verdict::of($cut->proven ? 'cut.proven' : 'cut.bound', $values), $unit),
+            $plan->wasteM,
+            $plan->proven,
+            SentenceView::of(Verdict::of($plan->proven ? 'cut.proven' : 'cut.found', $values), $unit),
+        );
+    }
+
+    /**
+     * @param list<StockCut> $cuts
+     *
+     * @return string "2 of 30.00 m and 1 of 3.05 m"
+     */
+    private static function named(array $cuts, LengthUnit $unit): string
+    {
+        $many = array_count_values(
+            array_map(static fn (StockCut $cut): string => $unit->printLong(Length::ofMetres($cut->stockM)), $cuts),
+        );
+
+        return implode(
+            ' and ',
+            array_map(static fn (string $length, int $count): string => "$count of $length", array_keys($many), $many),
         );
     }
 }

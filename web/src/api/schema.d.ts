@@ -1809,12 +1809,12 @@ export interface components {
         };
         CutBarView: {
             pieces: components["schemas"]["CutPieceView"][];
+            stockM: number;
             offcutM: number;
         };
         CutListView: {
             family: components["schemas"]["CableFamily"];
             familyName: string;
-            stockM: number;
             bars: components["schemas"]["CutBarView"][];
             wasteM: number;
             proven: boolean;
@@ -1831,7 +1831,7 @@ export interface components {
         };
         CutSheetView: {
             day: string;
-            stockM: number;
+            stock: string;
             sparePerSideM: number;
             kerfM: number;
             lists: components["schemas"]["CutListView"][];

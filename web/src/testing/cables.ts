@@ -76,7 +76,7 @@ const piece = (athleteId: string, name: string) => ({
 
 export const cutSheet: CutSheet = {
   day: '2026-11-24',
-  stockM: 5.2,
+  stock: '5.2 m',
   sparePerSideM: 0.05,
   kerfM: 0.002,
   handlesUnknown: [],
@@ -87,10 +87,13 @@ export const cutSheet: CutSheet = {
     {
       family: 'thick-cord',
       familyName: 'Thick solid cord',
-      stockM: 5.2,
       bars: [
-        { pieces: [piece(ilse.id, 'Ilse Tannow'), piece('other', 'Bram Oosterveel')], offcutM: 0.04 },
-        { pieces: [piece(tomasz.id, 'Tomasz Wierzba')], offcutM: 2.62 },
+        {
+          pieces: [piece(ilse.id, 'Ilse Tannow'), piece('other', 'Bram Oosterveel')],
+          stockM: 5.2,
+          offcutM: 0.04,
+        },
+        { pieces: [piece(tomasz.id, 'Tomasz Wierzba')], stockM: 5.2, offcutM: 2.62 },
       ],
       wasteM: 2.66,
       proven: true,

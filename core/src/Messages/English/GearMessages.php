@@ -41,8 +41,8 @@ final class GearMessages
         'inspect.sides-even' => 'Stand on the middle: both handles reach the same height.',
         'cut.spare' => 'Leave {spare_m} spare on each side until a length is settled, taped flat: a cut rope can not be '
             .'let out again.',
-        'cut.proven' => 'Pieces: {pieces}. Cut from {stock} of {length}, and no way needs fewer; {waste} is left over.',
-        'cut.bound' => 'Pieces: {pieces}. Cut from {stock} of {length}; at least {least} are needed, whether fewer '
-            .'than {stock} do is not known; {waste} is left over.',
+        'cut.proven' => 'Pieces: {pieces}. Cut from {stock}, and no way needs fewer; {waste} is left over.',
+        'cut.found' => 'Pieces: {pieces}. Cut from {stock}; whether fewer would do, or less be left over, is not known; '
+            .'{waste} is left over.',
     ];
 }

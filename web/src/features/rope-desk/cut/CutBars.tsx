@@ -12,7 +12,9 @@ interface Props {
 
 /** Each coil as a bar to scale with its cuts, and below it the pieces with a box to tick. */
 export function CutBars({ list, source, unit }: Props) {
-  const share = (metres: number) => `${(100 * metres) / list.stockM}%`;
+  const stocks = new Set(list.bars.map((bar) => bar.stockM));
+  const longest = Math.max(...list.bars.map((bar) => bar.stockM));
+  const share = (metres: number) => `${(100 * metres) / longest}%`;
   return (
     <section className={styles.list} aria-label={list.familyName}>
       <h2>{list.familyName}</h2>
@@ -42,7 +44,9 @@ export function CutBars({ list, source, unit }: Props) {
             ))}
           </ol>
           <p className={styles.note}>
-            Coil {i + 1} of {list.bars.length}: {formatLong(bar.offcutM, unit)} left over
+            Coil {i + 1} of {list.bars.length}
+            {stocks.size > 1 && `, ${formatLong(bar.stockM, unit)}`}: {formatLong(bar.offcutM, unit)} left
+            over
           </p>
         </div>
       ))}

@@ -29,6 +29,20 @@ describe('the cut list', () => {
     expect(list).toHaveTextContent('Coil 2 of 2: 2.62 m left over');
   });
 
+  it('draws coils of different lengths to one scale, and names each', async () => {
+    const [list] = cutSheet.lists;
+    const bars = (list?.bars ?? []).map((bar, i) => ({ ...bar, stockM: i === 0 ? 5.2 : 2.6 }));
+    open({
+      ...full,
+      [`GET /api/cut-sheet?athletes=${tomasz.id}`]: { ...cutSheet, lists: [{ ...list, bars }] },
+    });
+    const drawn = await screen.findByRole('region', { name: 'Thick solid cord' });
+    expect(drawn).toHaveTextContent('Coil 1 of 2, 5.20 m: 0.04 m left over');
+    expect(drawn).toHaveTextContent('Coil 2 of 2, 2.60 m: 2.62 m left over');
+    const widths = [...drawn.querySelectorAll('i')].map((piece) => piece.style.width);
+    expect(new Set(widths).size, 'the same cable is as long on each').toBe(1);
+  });
+
   it('has a label for each rope: name, length, day', async () => {
     open(full);
     const labels = await screen.findByRole('region', { name: 'Labels' });
@@ -48,7 +62,7 @@ describe('the cut list', () => {
           key.includes('stock=2+m') ? new Refused(422, 'Stock: piece 2.58 m is longer.') : all[key],
       }),
     );
-    const stock = await screen.findByLabelText('Coil, or pre-cut cable');
+    const stock = await screen.findByLabelText('Coils, or pre-cut cables');
     await userEvent.clear(stock);
     await userEvent.type(stock, '2 m{Enter}');
     expect(await screen.findByRole('alert')).toHaveTextContent('Stock: piece 2.58 m is longer.');

@@ -11,7 +11,7 @@ import { Empty } from '../../../design/page/StateNote';
 import { useKept } from '../../../design/page/useKept';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { Workbench } from '../../../design/page/Workbench';
-import { formatFine, formatLength, formatLong } from '../../../lib/units';
+import { formatFine, formatLength } from '../../../lib/units';
 import { CutBars } from './CutBars';
 import { Labels } from './Labels';
 import { RopesNav } from '../RopesNav';
@@ -56,10 +56,13 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
                 />
               </label>
               <Field
-                label="Coil, or pre-cut cable"
-                value={wish.stock ?? (sheet === undefined ? '' : formatLong(sheet.stockM, unit))}
+                label="Coils, or pre-cut cables"
+                value={wish.stock ?? sheet?.stock ?? ''}
                 onKeep={(stock) => setWish({ ...wish, stock })}
               />
+              <p className={styles.hint}>
+                Several at once: 30 m, 3.05 m x 4. Without a number, as many as are needed.
+              </p>
               <Field
                 label="Spare on each side"
                 value={wish.spare ?? (sheet === undefined ? '' : formatLength(sheet.sparePerSideM, unit))}
