@@ -21,14 +21,8 @@ export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: Leng
           ...(athlete.measureNextOn === null ? [] : [{ name: 'Measure next', value: athlete.measureNextOn }]),
         ]}
       />
-      <p role="note">
-        <Link to={`/ropes/${athlete.id}`}>{athlete.ropeVerdict.reasons[0]?.sentence}</Link>
-      </p>
-      {athlete.measureAgain !== null && (
-        <p role="note">
-          <Link to={`/ropes/${athlete.id}`}>{athlete.measureAgain.sentence}</Link>
-        </p>
-      )}
+      <p role="note">{athlete.ropeVerdict.reasons[0]?.sentence}</p>
+      {athlete.measureAgain !== null && <p role="note">{athlete.measureAgain.sentence}</p>}
       {athlete.needsConsent && (
         <p role="note">No guardian’s consent is noted: ask for it before more is kept.</p>
       )}
