@@ -51,8 +51,10 @@ final readonly class BroughtRope
             ? Length::zero()
             : Reach::cableOf($height, $compared->handle, $stance ?? Stance::TwoFeet)->toTheCentimetre();
 
+        $needs = RopeNeeds::of($compared, OwnRope::of($cable, $stance, Length::zero()), Growing::no());
+
         return new self(
-            RopeNeeds::of($compared, OwnRope::of($cable, $stance, Length::zero()), Growing::no()),
+            $compared === $wanted ? $needs : $needs->inOverall(),
             null === $wanted->handle || null === $stance ? null : $cable,
             $reach,
         );

@@ -82,6 +82,30 @@ final readonly class RopeNeeds
         return RopeState::Right === $this->state || RopeState::OnItsWay === $this->state;
     }
 
+    /** As it is told while nobody knows the handles: the goal overall, and no length of a cable. */
+    public function inOverall(): self
+    {
+        if (null === $this->goal) {
+            return $this;
+        }
+        [$first, $school] = $this->reasons;
+
+        return new self(
+            $this->state,
+            $this->goal,
+            $this->offBy,
+            $this->next,
+            $this->path,
+            $this->mayCut,
+            $this->tails,
+            [
+                Verdict::of($first->code, ['goal_m' => $this->goal->overall->metres()] + $first->values),
+                $school,
+                Verdict::of('verdict.overall'),
+            ],
+        );
+    }
+
     private static function state(
         RopeWanted $wanted,
         ?OwnRope $rope,

@@ -11,6 +11,7 @@ use Zumbo\Core\Body\Growing;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\School;
@@ -160,6 +161,32 @@ final class RopeNeedsTest extends TestCase
             self::needs($wanted, OwnRope::of(Length::ofCentimetres(274), Stance::TwoFeet))->offBy,
             $read->needs->offBy,
         );
+    }
+
+    /** 174 cm: shoulder and armpit lie 21 cm apart whatever the handles; overall the armpit is 283, cable 253 at 15. */
+    #[DataProvider('stances')]
+    public function testWithoutHandlesNoSentenceTellsACable(?Stance $stance, RopeState $state): void
+    {
+        $wanted = RopeWanted::of(Body::ofStature(Length::ofCentimetres(174)), Stage::Join, null);
+        $read = BroughtRope::ofReach($wanted, $wanted->body->heightOf(Landmark::Shoulder)->height, $stance);
+        self::assertNull($read->cable);
+        self::assertSame($state, $read->needs->state);
+        $told = implode(' ', array_map(
+            static fn (Verdict $reason): string => MessageCatalogue::in(LengthUnit::Centimetre)->sentence($reason),
+            $read->needs->reasons,
+        ));
+        self::assertStringContainsString('283 cm', $told);
+        self::assertDoesNotMatchRegularExpression('/25[0-9] cm|24[0-9] cm/', $told);
+        self::assertStringContainsString('ask for the handles', $told);
+    }
+
+    /**
+     * @return iterable<string, array{?Stance, RopeState}>
+     */
+    public static function stances(): iterable
+    {
+        yield 'nobody said how it was measured' => [null, RopeState::Unknown];
+        yield 'both feet' => [Stance::TwoFeet, RopeState::OnItsWay];
     }
 
     public function testOtherHandlesNeverChangeTheSchool(): void

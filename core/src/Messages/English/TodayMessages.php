@@ -30,6 +30,7 @@ final class TodayMessages
         'verdict.none' => 'No rope yet: {goal_m} of cable is wanted.',
         'verdict.ask_stance' => 'Stance unknown: the same reading under another stance is another rope. Ask how it was '
             .'measured; the goal would be {goal_m}.',
+        'verdict.overall' => 'The goal is told overall, handles included: ask for the handles to know the cable.',
         'allowance.no_jump' => 'No jumps today.',
         'allowance.nothing' => 'No training today.',
         'stop.misses' => 'Stop jumping for today: {misses, plural, one {# miss} other {# misses}} in {tries, plural, one {# try} other '
