@@ -76,7 +76,7 @@ final readonly class SaveAthlete
                 $this->statures->note($id, $on, $profile->statureM);
                 $this->database->entities()->flush();
                 // A height of an earlier day is history: what was read last is how tall they are.
-                $profile = $profile->withStature($this->statures->ofAthlete($id)->at($this->today())?->metres());
+                $profile = $profile->withStature($this->statures->ofAthlete($id)->latest()?->metres());
             }
             $athlete->change($profile);
             $this->raise($id, $input, $this->noted->ofAthlete($id));

@@ -16,14 +16,16 @@ final readonly class StatureHistory
     private const GROWN_M = 0.005;
 
     /**
-     * @param list<array{on: \DateTimeImmutable, stature: Length}> $measured the oldest first
+     * @param list<array{on: \DateTimeImmutable, stature: Length, at?: \DateTimeImmutable|null}> $measured the oldest first
      */
     private function __construct(private array $measured)
     {
     }
 
     /**
-     * @param list<array{on: \DateTimeImmutable, stature: Length}> $measured the oldest first
+     * @param list<array{on: \DateTimeImmutable, stature: Length, at?: \DateTimeImmutable|null}> $measured the oldest
+     *                                                                                                     first; `at` tells two
+     *                                                                                                     of one day apart
      */
     public static function of(array $measured): self
     {
@@ -35,15 +37,21 @@ final readonly class StatureHistory
         return new self([]);
     }
 
-    /** The last stature of that day or before it, else the first one ever; null: never measured. */
-    public function at(\DateTimeImmutable $day): ?Length
+    /** The last stature of that moment or before it, else the first one ever; null: never measured. */
+    public function at(\DateTimeImmutable $moment): ?Length
     {
         $stature = $this->measured[0]['stature'] ?? null;
         foreach ($this->measured as $one) {
-            $stature = $one['on'] <= $day ? $one['stature'] : $stature;
+            $stature = ($one['at'] ?? $one['on']) <= $moment ? $one['stature'] : $stature;
         }
 
         return $stature;
+    }
+
+    /** As tall as they are now; null: never measured. */
+    public function latest(): ?Length
+    {
+        return $this->measured[\count($this->measured) - 1]['stature'] ?? null;
     }
 
     /** Whether a later height of the last year is greater than an earlier one. */
@@ -64,12 +72,12 @@ final readonly class StatureHistory
         return false;
     }
 
-    /** When the rope of that day was sized for somebody smaller: on which day that was seen first; null: it was not. */
-    public function grewOn(\DateTimeImmutable $sizedOn): ?\DateTimeImmutable
+    /** When the rope of that moment was sized for somebody smaller: on which day that was seen first; null: it was not. */
+    public function grewOn(\DateTimeImmutable $sizedAt): ?\DateTimeImmutable
     {
-        $then = $this->at($sizedOn);
+        $then = $this->at($sizedAt);
         foreach ($this->measured as $one) {
-            if ($one['on'] > $sizedOn && null !== $then && $one['stature']->minus($then)->metres() > self::GROWN_M) {
+            if (($one['at'] ?? $one['on']) > $sizedAt && null !== $then && $one['stature']->minus($then)->metres() > self::GROWN_M) {
                 return $one['on'];
             }
         }

@@ -56,6 +56,20 @@ final class StatureHistoryTest extends TestCase
         self::assertSame(151.0, $twice->at($day)?->centimetres());
     }
 
+    /** Sized in the morning at 158, measured at noon: 163. */
+    public function testARopeKeptBetweenTwoHeightsOfOneDayWasSizedForTheFirst(): void
+    {
+        $at = static fn (string $time): \DateTimeImmutable => new \DateTimeImmutable('2026-05-05 '.$time);
+        $twice = StatureHistory::of([
+            ['on' => $at('00:00'), 'stature' => Length::ofCentimetres(158), 'at' => $at('09:00')],
+            ['on' => $at('00:00'), 'stature' => Length::ofCentimetres(163), 'at' => $at('12:00')],
+        ]);
+        self::assertSame(158.0, $twice->at($at('09:30'))?->centimetres());
+        self::assertSame('2026-05-05', $twice->grewOn($at('09:30'))?->format('Y-m-d'));
+        self::assertNull($twice->grewOn($at('12:00')));
+        self::assertSame(163.0, $twice->latest()?->centimetres());
+    }
+
     public function testIsDueByWholeMonthsSinceTheLastReading(): void
     {
         $due = static fn (int $birthYear, string $day): bool => null !== self::grown()->reminder(

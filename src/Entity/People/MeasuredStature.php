@@ -6,6 +6,7 @@ namespace Zumbo\App\Entity\People;
 
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\Core\Measure\Length;
 
@@ -27,10 +28,24 @@ class MeasuredStature implements BelongsToGym
     }
 
     /**
-     * @return array{on: \DateTimeImmutable, stature: Length}
+     * @return array{on: \DateTimeImmutable, stature: Length, at: ?\DateTimeImmutable}
      */
     public function toCore(): array
     {
-        return ['on' => $this->measuredOn, 'stature' => Length::ofMetres($this->statureM)];
+        return [
+            'on' => $this->measuredOn,
+            'stature' => Length::ofMetres($this->statureM),
+            'at' => $this->writtenDownAt(),
+        ];
+    }
+
+    /** To the second, as ropes are kept to it; null: written down on another day than it was read. */
+    private function writtenDownAt(): ?\DateTimeImmutable
+    {
+        $moment = $this->id instanceof UuidV7 ? $this->id->getDateTime() : null;
+
+        return $moment?->format('Y-m-d') === $this->measuredOn->format('Y-m-d')
+            ? $moment->setTime((int) $moment->format('G'), (int) $moment->format('i'), (int) $moment->format('s'))
+            : null;
     }
 }

@@ -63,7 +63,7 @@ final readonly class ShowTrim
             null === $history->outcome ? null : SentenceView::of($history->outcome->reason, $unit),
             $needs->mayCut,
             SentenceView::of($needs->tails, $unit),
-            $this->sinceGrowth($judged, $history, $timeZone),
+            $this->sinceGrowth($judged, $history),
             array_map(
                 static fn (LengthPeriod $period): PastLengthView => PastLengthView::of($period, $timeZone),
                 $history->periods,
@@ -82,9 +82,9 @@ final readonly class ShowTrim
     }
 
     /** Misses before and since the athlete grew, with the rope they have: one possible cause among others. */
-    private function sinceGrowth(Judged $judged, LengthHistory $history, string $timeZone): ?SentenceView
+    private function sinceGrowth(Judged $judged, LengthHistory $history): ?SentenceView
     {
-        $grewOn = $judged->statures->grewOn(LocalDay::of($history->rope()->createdAt(), $timeZone));
+        $grewOn = $judged->statures->grewOn($history->rope()->createdAt());
         if (null === $grewOn) {
             return null;
         }

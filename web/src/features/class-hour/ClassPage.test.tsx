@@ -51,6 +51,25 @@ describe('the class', () => {
     expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent('Ilse 14, stopped');
   });
 
+  it('says what comes before the first jump: a look at the rope, or a measuring', async () => {
+    const [first, second, ...rest] = tonight.athletes;
+    const due = (code: string) => ({ measureFirst: { code, sentence: 'It is due.' } });
+    answerWith({
+      ...full,
+      'GET /api/class': {
+        ...tonight,
+        athletes: [
+          { ...first, ...due('inspect.never') },
+          { ...second, ...due('growth.measure_again') },
+          ...rest,
+        ],
+      },
+    });
+    renderPage(<ClassPage />);
+    expect(await screen.findByText('look over')).toBeVisible();
+    expect(screen.getByText('measure')).toBeVisible();
+  });
+
   it('takes a typed line', async () => {
     const sent = answerWith(taking(full));
     renderPage(<ClassPage />);

@@ -86,6 +86,6 @@ function ropeWord(athlete: ClassAthlete): string {
     case 'not-sound':
       return `rope: ${athlete.ropeNext}`;
     default:
-      return 'measure';
+      return athlete.measureFirst?.code.startsWith('inspect.') === true ? 'look over' : 'measure';
   }
 }
