@@ -44,8 +44,8 @@ final class TodayMessages
             .'themselves that a professional has cleared it.',
         'caution.severe_pain' => '{place}, {degree} of 10: from {severe} on no training until they state themselves '
             .'that a professional has cleared it.',
-        'caution.again' => '{place}: noted {records} times within four weeks. No training until they state themselves '
-            .'that a professional has cleared it.',
+        'caution.again' => '{place}: noted {records, plural, one {once} other {# times}} within four weeks. No training '
+            .'until they state themselves that a professional has cleared it.',
         'caution.pain' => 'Pain, {place}{degree, plural, =-1 {} other {, # of 10}}: no jumping until the coach clears '
             .'it; never push through, return easy, and see a professional if it lasts.',
         'caution.easy' => 'Easy weeks: half the usual contacts{days, plural, =-1 {} =0 {, until today} one {, # more day} '
@@ -59,12 +59,14 @@ final class TodayMessages
         'load.left' => '{today, plural, one {# contact} other {# contacts}} left today ({done, number} done of {cap, number}), '
             .'{week, number} left this week of {most, number}.',
         'load.enough' => 'Enough for today: the contacts that are good for one session, or for this week, are done.',
-        'load.base' => 'A week holds at most {rise_percent} % more than the base of {base, number} contacts, the greater of '
-            .'the last week and the mean of the last two.',
-        'load.after_pause' => 'After {empty} weeks without jumping it starts below the base of {base, number} contacts.',
+        'load.base' => 'A week holds at most {rise_percent} % more than the base of {base, plural, one {# contact} '
+            .'other {# contacts}}, the greater of the last week and the mean of the last two.',
+        'load.after_pause' => 'After {empty} weeks without jumping it starts below the base of {base, plural, '
+            .'one {# contact} other {# contacts}}.',
         'load.return' => 'Back after pain, cleared {days, plural, =0 {today} one {# day ago} other {# days ago}}: from '
-            .'half of the {mean, number} contacts a week before it, rising by a tenth a week. Pain again stops it.',
-        'load.easy' => 'Easy weeks: half of the usual {mean, number} contacts a week.',
+            .'half of the {mean, plural, one {# contact} other {# contacts}} a week before it, rising '
+            .'by a tenth a week. Pain again stops it.',
+        'load.easy' => 'Easy weeks: half of the usual {mean, plural, one {# contact} other {# contacts}} a week.',
         'load.rest_day' => 'Rest day: beginners leave a day between two jump sessions.',
         'load.week_full' => 'Rest day: {sessions} jump sessions in a week are enough for a beginner.',
     ];

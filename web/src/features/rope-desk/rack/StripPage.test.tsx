@@ -50,4 +50,14 @@ describe('the height strip', () => {
     expect(screen.getByText('armpit school, both feet. 2026-11-24')).toBeVisible();
     expect(screen.getByRole('button', { name: 'Print the strip' })).toBeVisible();
   });
+
+  it('writes the tag of every band, neighbours beside each other', async () => {
+    const thin = Array.from({ length: 9 }, (_, i) => band(1.5 + i / 100, 1.51 + i / 100, `R${i}`));
+    answerWith({ 'GET /api/me': maren, 'GET /api/rack/strip': strip(...thin) });
+    renderPage(<StripPage />);
+    const places = await Promise.all(
+      thin.map(async ({ tag }) => (await screen.findByText(`${tag ?? ''} · 230 cm`)).getAttribute('x')),
+    );
+    places.slice(1).forEach((place, i) => expect(place).not.toBe(places[i]));
+  });
 });

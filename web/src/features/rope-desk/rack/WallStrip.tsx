@@ -13,6 +13,9 @@ interface Props {
   rule: string;
 }
 
+/** Tags of neighbouring bands stand beside each other: a band may be lower than a line of text. */
+const COLUMNS = [39, 71, 103];
+
 /** A mark needs so much room, in millimetres on paper. */
 const MARK = 3.6;
 
@@ -29,7 +32,7 @@ export function WallStrip({ bands, unit, rule }: Props) {
       role="img"
       aria-label={`${bands.map((band) => said(band, unit)).join('; ')}. ${rule}`}
     >
-      {bands.map((band) => {
+      {bands.map((band, i) => {
         const y = (top - band.toM) * SCALE;
         const high = (band.toM - band.fromM) * SCALE;
         return (
@@ -46,13 +49,11 @@ export function WallStrip({ bands, unit, rule }: Props) {
                 {formatLength(band.fromM, unit)}
               </text>
             )}
-            {high >= 3.4 && (
-              <text x={WIDTH / 2 + 11} y={y + high / 2 + 1.6} className={styles.tag}>
-                {band.tag === null
-                  ? 'ask a coach'
-                  : `${band.tag} · ${formatLength(band.cableLengthM ?? 0, unit)}`}
-              </text>
-            )}
+            <text x={COLUMNS[i % COLUMNS.length]} y={y + high / 2 + 1.2} className={styles.tag}>
+              {band.tag === null
+                ? 'ask a coach'
+                : `${band.tag} · ${formatLength(band.cableLengthM ?? 0, unit)}`}
+            </text>
           </g>
         );
       })}
