@@ -51,6 +51,12 @@ final readonly class ContactsLeft
         );
     }
 
+    /** What is told on a day without jumps: nothing is left of it. */
+    public function ofTheWeek(): Verdict
+    {
+        return Verdict::of('load.left_week', $this->reason->values);
+    }
+
     /** Whether a set that is planned still fits. */
     public function with(int $contacts): Verdict
     {

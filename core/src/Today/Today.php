@@ -89,7 +89,7 @@ final readonly class Today
             ...$health->reasons,
             ...array_filter([$stop, $rest, 0 === $contacts->today ? Verdict::of('load.enough') : null]),
         ];
-        $rests = array_filter([$contacts->reason, $contacts->weekReason]);
+        $rests = array_filter([[] === $reasons ? $contacts->reason : $contacts->ofTheWeek(), $contacts->weekReason]);
 
         return match (true) {
             [] === $reasons => Allowance::all($contacts->today, $contacts->week, $rests),

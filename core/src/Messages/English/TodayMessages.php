@@ -58,6 +58,7 @@ final class TodayMessages
             .'left today. Make it shorter, or keep it for another day.',
         'load.left' => '{today, plural, one {# contact} other {# contacts}} left today ({done, number} done of {cap, number}), '
             .'{week, number} left this week of {most, number}.',
+        'load.left_week' => '{week, plural, one {# contact} other {# contacts}} left this week of {most, number}.',
         'load.enough' => 'Enough for today: the contacts that are good for one session, or for this week, are done.',
         'load.base' => 'A week holds at most {rise_percent} % more than the base of {base, plural, one {# contact} '
             .'other {# contacts}}, the greater of the last week and the mean of the last two.',
