@@ -25,7 +25,9 @@ test('pictures of the main views', async ({ page }) => {
   await take('class');
   await page.goto('/athletes');
   await expect(page.getByRole('link', { name: 'Ilse Tannow' })).toBeVisible();
-  await take('athletes');
+  await page.getByRole('link', { name: 'Rosalind Peake' }).click();
+  await expect(page.getByRole('group', { name: 'No jumps today' })).toBeVisible();
+  await take('no-jumps');
   await page.goto('/athletes');
   await page.getByRole('link', { name: 'Priya Nandakar' }).click();
   await expect(page.getByRole('group', { name: 'Gate' })).toBeVisible();
