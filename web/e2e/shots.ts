@@ -53,9 +53,9 @@ test('pictures of the main views', async ({ page }) => {
     await page.getByRole('combobox', { name: 'For whom' }).press('Enter');
   }
   await page.keyboard.press('Escape');
-  await page.getByLabel('Coils, or pre-cut cables').fill('8.2 m');
+  await page.getByLabel('Coils, or pre-cut cables').fill('8.2 m x 1, 3.05 m x 4');
   await page.getByLabel('Coils, or pre-cut cables').press('Enter');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('6 cables');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('4 cables');
   await page.emulateMedia({ media: 'print' });
   await take('cut');
   await page.emulateMedia({ media: null });
@@ -94,7 +94,7 @@ test('pictures of the main views', async ({ page }) => {
       csv
         .replace('Bram Oosterveel', 'Bram of the Harbour')
         .concat(
-          '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f,Odette Vance,1.66,right,none,jump,1988,false,,,2026-11-24T17:00:00Z,,,,,\r\n',
+          '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f,Odette Vance,1.66,right,none,jump,1988,false,2026-11-24T17:00:00Z,,,,,,,\r\n',
         ),
     ),
   });
