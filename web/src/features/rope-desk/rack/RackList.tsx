@@ -49,7 +49,5 @@ function stateOf(rope: RackRope): string {
   if (rope.keptBack) {
     return 'kept back';
   }
-  return rope.inspection.nextOn === null
-    ? 'not looked over yet'
-    : `sound, next look ${rope.inspection.nextOn}`;
+  return rope.inspection.nextOn === null ? 'not looked over yet' : `look by ${rope.inspection.nextOn}`;
 }

@@ -16,6 +16,9 @@ interface Props {
 /** Tags of neighbouring bands stand beside each other: a band may be lower than a line of text. */
 const COLUMNS = [39, 71, 103];
 
+/** Of a tag, in millimetres on paper. */
+const LARGEST = 4.2;
+
 /** A mark needs so much room, in millimetres on paper. */
 const MARK = 3.6;
 
@@ -32,7 +35,7 @@ export function WallStrip({ bands, unit, rule }: Props) {
       role="img"
       aria-label={`${bands.map((band) => said(band, unit)).join('; ')}. ${rule}`}
     >
-      {bands.map((band, i) => {
+      {bands.map((band) => {
         const y = (top - band.toM) * SCALE;
         const high = (band.toM - band.fromM) * SCALE;
         return (
@@ -49,12 +52,25 @@ export function WallStrip({ bands, unit, rule }: Props) {
                 {formatLength(band.fromM, unit)}
               </text>
             )}
-            <text x={COLUMNS[i % COLUMNS.length]} y={y + high / 2 + 1.2} className={styles.tag}>
-              {band.tag === null
-                ? 'ask a coach'
-                : `${band.tag} · ${formatLength(band.cableLengthM ?? 0, unit)}`}
-            </text>
           </g>
+        );
+      })}
+      {bands.map((band, i) => {
+        // After all bands, so that none covers another's tag; no larger than its band.
+        const high = (band.toM - band.fromM) * SCALE;
+        const size = Math.min(LARGEST, high * 0.9);
+        return (
+          <text
+            key={band.fromM}
+            x={COLUMNS[i % COLUMNS.length]}
+            y={(top - band.toM) * SCALE + high / 2 + size / 3}
+            className={styles.tag}
+            style={{ fontSize: `${size}px` }}
+          >
+            {band.tag === null
+              ? 'ask a coach'
+              : `${band.tag} · ${formatLength(band.cableLengthM ?? 0, unit)}`}
+          </text>
         );
       })}
       <text x={20} y={1.5} className={styles.mark}>
