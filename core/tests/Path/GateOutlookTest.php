@@ -203,6 +203,21 @@ final class GateOutlookTest extends TestCase
         );
     }
 
+    /** Twenty good goes, then six that end at once: of a stopped day they take less than half of what they would else. */
+    public function testADayThatWasStoppedHardlyMovesTheOutlook(): void
+    {
+        $good = self::goes([...array_fill(0, 10, 30), ...array_fill(0, 10, 24)]);
+        $bad = self::goes([1, 0, 2, 1, 0, 1]);
+        $before = self::link($good)->chance;
+        $ordinary = self::link([...$good, ...$bad])->chance;
+        $stopped = self::link([
+            ...$good,
+            ...array_map(static fn (Entry $entry): Entry => $entry->ofAStoppedDay(), $bad),
+        ])->chance;
+        self::assertLessThan($before, $stopped);
+        self::assertGreaterThan(($before + $ordinary) / 2, $stopped);
+    }
+
     public function testMoreOfTheSameSettlesIt(): void
     {
         $few = self::link(self::stops([30, 30]));
