@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
 import { signIn } from './coach';
 
 /** Holds what is on the screen to the rules, and names the view when one is broken. */
@@ -127,6 +128,9 @@ test('neither does one of the rope desk or of Rhythm', { tag: '@desk' }, async (
   await page.goto('/ropes/cut');
   await expect(page.getByRole('note')).toContainText('Ask for the handles');
   await check('cut list');
+  await page.goto('/ropes/orders');
+  await expect(page.getByRole('region', { name: 'Order list' })).toBeVisible();
+  await check('order list');
   await page.goto('/ropes/shared');
   await expect(page.getByRole('heading', { name: 'Face to face' })).toBeVisible();
   await check('ropes for two');
@@ -148,6 +152,51 @@ test('neither does one of the rope desk or of Rhythm', { tag: '@desk' }, async (
   await check('frames');
 });
 
+test('nor what is said and asked of somebody’s health', async ({ page }) => {
+  const check = checker(page);
+  await signIn(page);
+  await page.goto('/athletes');
+  await page.getByRole('link', { name: 'Rosalind Peake' }).click();
+  await expect(page.getByRole('group', { name: 'No jumps today' })).toContainText(
+    'until the coach clears it',
+  );
+  await page.getByRole('button', { name: 'It hurts' }).click();
+  await expect(page.getByRole('group', { name: 'Where it hurts' })).toBeVisible();
+  await check('a day without jumps, and where it hurts');
+  await page.getByRole('button', { name: 'knee', exact: true }).click();
+  await expect(page.getByRole('group', { name: 'How much' })).toBeVisible();
+  await check('how much it hurts');
+  const send = (method: string, path: string, body?: object, version?: number) =>
+    page.evaluate(
+      async ([way, to, sent, headers]) => {
+        const answer = await fetch(to, { method: way, headers, ...(sent === '' ? {} : { body: sent }) });
+        return answer.status;
+      },
+      [
+        method,
+        path,
+        body === undefined ? '' : JSON.stringify(body),
+        {
+          'csrf-token': 'csrf-token',
+          'Content-Type': 'application/json',
+          ...(version === undefined ? {} : { 'Mutation-Id': uuid(), 'If-Match': `"${version}"` }),
+        },
+      ] as const,
+    );
+  const [athlete, flag] = [uuid(), uuid()];
+  const name = `Quentin Sallow ${Date.now()}`;
+  const facts = { name, height: '177', dominantHand: 'left', experience: 'none' };
+  expect(await send('PUT', `/api/athletes/${athlete}`, facts)).toBe(201);
+  expect(await send('PUT', `/api/cautions/${flag}`, { athleteId: athlete, caution: 'dizziness' })).toBe(201);
+  await page.goto(`/athletes/${athlete}`);
+  await expect(page.getByRole('group', { name: 'No jumps today' })).toContainText('Get medical help now');
+  await expect(page.getByRole('button', { name: 'Clear it' })).toHaveCount(0);
+  await page.getByRole('link', { name: `Hand over to ${name}` }).click();
+  await expect(page.getByRole('button', { name: 'This is my statement' })).toBeDisabled();
+  await check('the athlete’s statement');
+  expect(await send('DELETE', `/api/athletes/${athlete}`, undefined, 1)).toBe(200);
+});
+
 // Sets both widths itself: once is enough.
 test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async ({ page }) => {
   await signIn(page);
@@ -157,6 +206,7 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/ropes',
     '/ropes/rack',
     '/ropes/cut',
+    '/ropes/orders',
     '/ropes/shared',
     '/rhythm',
     '/rhythm/explorer',
