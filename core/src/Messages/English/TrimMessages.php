@@ -26,7 +26,7 @@ final class TrimMessages
             .'and the sound.',
         'trim.wait' => 'Too early to tell: {before_tries, plural, one {# try} other {# tries}} before the trim and '
             .'{after_tries} since; from {least} on each length a difference can be looked at.',
-        'trim.helped' => 'Keep it: of 100 tries {after} are missed since the trim, {before} were before it; the change '
+        'trim.helped' => 'It helped: of 100 tries {after} are missed since the trim, {before} were before it; the change '
             .'lies between {low} and {high}.',
         'trim.hurt' => 'Misses became more: of 100 tries {after} are missed since the trim, {before} were before it; '
             .'the change lies between {low} and {high}. Look at the hands first: if they are narrow and low, let one step out.',

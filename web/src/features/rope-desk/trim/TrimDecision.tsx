@@ -18,7 +18,7 @@ interface Props {
 }
 
 const headlines = {
-  keep: 'Keep this length',
+  keep: 'The last trim helped',
   wait: 'Wait',
   'let-out': 'Look at the hands, then let it out',
   'cannot-tell': 'Cannot tell yet',
