@@ -13,7 +13,12 @@ final class Filling
     /** Steps of one search before it gives up: about a tenth of a second. */
     private const MOST_STEPS = 20_000;
 
+    /** Steps of all searches for one plan; after them each only takes the first way there is. */
+    private const MOST_IN_ALL = 300_000;
+
     private int $steps = 0;
+    private int $most = 0;
+    private int $inAll = 0;
 
     /** @var array<string, true> rooms into which what was left did not go */
     private array $failed = [];
@@ -43,14 +48,39 @@ final class Filling
     {
         $this->steps = 0;
         $this->failed = [];
+        $this->most = max(\count($this->sizes) + 1, min(self::MOST_STEPS, self::MOST_IN_ALL - $this->inAll));
+        $fill = array_sum($this->sizes) > array_sum($rooms) ? null : $this->place(0, $rooms);
+        $this->inAll += $this->steps;
 
-        return array_sum($this->sizes) > array_sum($rooms) ? null : $this->place(0, $rooms);
+        return $fill;
     }
 
     /** Whether the last search tried every way. */
     public function tookAll(): bool
     {
-        return $this->steps < self::MOST_STEPS;
+        return $this->steps < $this->most;
+    }
+
+    /** Whether the searches have taken as long as they may. */
+    public function isSpent(): bool
+    {
+        return $this->inAll >= self::MOST_IN_ALL;
+    }
+
+    /**
+     * @param list<int> $fill the bin of each size
+     *
+     * @return array<int, int> what each bin holds, the fullest first
+     */
+    public function held(array $fill): array
+    {
+        $held = [];
+        foreach ($fill as $i => $bin) {
+            $held[$bin] = ($held[$bin] ?? 0) + $this->sizes[$i];
+        }
+        arsort($held);
+
+        return $held;
     }
 
     /**
@@ -72,7 +102,7 @@ final class Filling
         }
         asort($sorted);
         $key = $at.':'.implode(' ', $sorted);
-        if (isset($this->failed[$key]) || ++$this->steps >= self::MOST_STEPS) {
+        if (isset($this->failed[$key]) || ++$this->steps >= $this->most) {
             return null;
         }
         $tried = null;

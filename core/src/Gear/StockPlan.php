@@ -18,6 +18,9 @@ final readonly class StockPlan
     /** Steps in a metre: a tenth of a millimetre. */
     private const STEPS = 10_000;
 
+    /** So many choices of stock are tried. */
+    private const MOST_WAYS = 5_000;
+
     /**
      * @param list<StockCut> $cuts
      */
@@ -53,8 +56,8 @@ final readonly class StockPlan
             $stocks,
         );
         $filling = new Filling(array_values($sizes));
-        [$bins, $proven] = [] === $pieces ? [0, true] : self::fewest($filling, $kinds, $pieces);
-        [$taken, $fill, $least] = self::leastLeft($filling, $kinds, $bins);
+        [$fewest, $proven] = [] === $pieces ? [[], true] : self::fewest($filling, $kinds, $pieces);
+        [$taken, $fill, $least] = self::leastLeft($filling, $kinds, $fewest);
         $order = array_keys($sizes);
         $cuts = [];
         foreach ($taken as $bin => $kind) {
@@ -101,7 +104,7 @@ final readonly class StockPlan
      * @param list<array{int, int}> $kinds  capacity and how many, the longest first
      * @param non-empty-list<float> $pieces
      *
-     * @return array{int, bool} how many are opened; whether fewer are ruled out
+     * @return array{list<int>, bool} for each size one of the longest pieces of stock; whether fewer are ruled out
      */
     private static function fewest(Filling $filling, array $kinds, array $pieces): array
     {
@@ -113,7 +116,7 @@ final readonly class StockPlan
         for ($bins = 1; $bins <= \count($longest); ++$bins) {
             $fill = $filling->into(\array_slice($longest, 0, $bins));
             if (null !== $fill) {
-                return [$bins, $proven];
+                return [$fill, $proven];
             }
             $proven = $proven && $filling->tookAll();
         }
@@ -126,12 +129,17 @@ final readonly class StockPlan
 
     /**
      * @param list<array{int, int}> $kinds
+     * @param list<int>             $fewest for each size one of the longest pieces of stock
      *
      * @return array{list<int>, list<int>, bool} the kind of each piece of stock; for each size the piece it is cut from;
      *                                           whether less was ruled out
      */
-    private static function leastLeft(Filling $filling, array $kinds, int $bins): array
+    private static function leastLeft(Filling $filling, array $kinds, array $fewest): array
     {
+        $bins = \count(array_unique($fewest));
+        if (self::howMany(\count($kinds), $bins) > self::MOST_WAYS) {
+            return self::shortened($filling, $kinds, $fewest);
+        }
         $ways = self::ways($kinds, $bins);
         usort(
             $ways,
@@ -139,13 +147,55 @@ final readonly class StockPlan
         );
         $proven = true;
         foreach ($ways as $way) {
+            if ($filling->isSpent()) {
+                break;
+            }
             $fill = $filling->into(array_map(static fn (int $kind): int => $kinds[$kind][0], $way));
             if (null !== $fill) {
                 return [$way, $fill, $proven];
             }
             $proven = $proven && $filling->tookAll();
         }
-        throw new \LogicException('the longest took everything a moment ago');
+
+        return self::shortened($filling, $kinds, $fewest);
+    }
+
+    /**
+     * Where the search would take too long: what was found with the longest, each from the shortest that holds it.
+     *
+     * @param list<array{int, int}> $kinds
+     * @param list<int>             $fewest
+     *
+     * @return array{list<int>, list<int>, bool}
+     */
+    private static function shortened(Filling $filling, array $kinds, array $fewest): array
+    {
+        $left = array_map(static fn (array $kind): int => $kind[1], $kinds);
+        $taken = [];
+        // The fullest first: whatever holds it holds the others as well, so nobody goes without.
+        foreach ($filling->held($fewest) as $bin => $held) {
+            $kind = \count($kinds) - 1;
+            while ($kinds[$kind][0] < $held || 0 === $left[$kind]) {
+                --$kind;
+            }
+            --$left[$kind];
+            $taken[$bin] = $kind;
+        }
+        ksort($taken);
+        $order = array_flip(array_keys($taken));
+
+        return [array_values($taken), array_map(static fn (int $bin): int => $order[$bin], $fewest), false];
+    }
+
+    /** How many choices of so many pieces of stock there are at most. */
+    private static function howMany(int $kinds, int $bins): float
+    {
+        $ways = 1.0;
+        for ($i = 1; $i < $kinds; ++$i) {
+            $ways *= ($bins + $i) / $i;
+        }
+
+        return $ways;
     }
 
     /**

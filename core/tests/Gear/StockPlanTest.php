@@ -61,6 +61,25 @@ final class StockPlanTest extends TestCase
         }
     }
 
+    /** A hundred and twenty cables from four lengths: millions of choices, of which none may be left unbounded. */
+    public function testAManyIsCutWithoutTryingEveryChoice(): void
+    {
+        $random = new Randomizer(new Mt19937(47));
+        $pieces = array_map(static fn (): float => $random->getInt(195, 275) / 100, range(1, 120));
+        $plan = StockPlan::of($pieces, [Stock::of(3.0), Stock::of(2.8), Stock::of(2.5), Stock::of(2.2)], 0.002);
+        self::assertCount(120, $plan->cuts);
+        self::assertFits($plan, $pieces);
+        foreach ($plan->cuts as $cut) {
+            $piece = $pieces[$cut->pieces[0]];
+            $shortest = match (true) {
+                $piece <= 2.2 => 2.2,
+                $piece <= 2.5 => 2.5,
+                default => 2.8,
+            };
+            self::assertSame($shortest, $cut->stockM);
+        }
+    }
+
     /** Small instances are cut in every way there is. */
     public function testNoOtherWayOpensFewerOrLeavesLess(): void
     {
