@@ -138,23 +138,22 @@ describe('the rope bench', () => {
     );
   });
 
+  const withoutHandles = {
+    ...sizing,
+    handleLengthM: null,
+    turning: null,
+    cable: null,
+    goalCableM: null,
+    schools: sizing.schools.map((rope) => ({
+      ...rope,
+      cableLengthM: null,
+      cutLengthM: null,
+      spareArcM: null,
+    })),
+  };
+
   it('gives the overall length to go on with while the handles are not known', async () => {
-    open({
-      ...full,
-      [`GET /api/athletes/${ilse.id}/sizing`]: {
-        ...sizing,
-        handleLengthM: null,
-        turning: null,
-        cable: null,
-        goalCableM: null,
-        schools: sizing.schools.map((rope) => ({
-          ...rope,
-          cableLengthM: null,
-          cutLengthM: null,
-          spareArcM: null,
-        })),
-      },
-    });
+    open({ ...full, [sizingPath]: withoutHandles });
     expect(
       await screen.findByRole('heading', { level: 1, name: 'Ask for the handles: the cable hangs on them' }),
     ).toBeVisible();
@@ -163,6 +162,16 @@ describe('the rope bench', () => {
     );
     expect(screen.getByLabelText('Handle length')).toHaveAttribute('placeholder', 'not known');
     expect(screen.queryByRole('button', { name: /^Keep/ })).toBeNull();
+  });
+
+  it('leaves whoever is at the methods where they are when the handles become known', async () => {
+    open({ ...full, [sizingPath]: withoutHandles, [`${sizingPath}?handle=15+cm`]: sizing });
+    const chosen = await screen.findByRole('button', { name: '15 cm handles' });
+    const method = screen.getByRole('radio', { name: /armpit/ });
+    chosen.click();
+    method.focus();
+    await screen.findByRole('img', { name: /from the front/ });
+    expect(method).toHaveFocus();
   });
 
   it('asks the server again for another school', async () => {

@@ -14,7 +14,7 @@ import { Reasons } from './Reasons';
 import { RopeDecision } from './RopeDecision';
 import { useMovedHands } from './useMovedHands';
 import { useRopeBench } from './useRopeBench';
-import type { School, SchoolRope, Sizing, Turning } from '../../../api/ropes';
+import type { School, SchoolRope, Sizing } from '../../../api/ropes';
 import styles from './RopeBenchPage.module.css';
 
 export function RopeBenchPage() {
@@ -121,71 +121,52 @@ interface MovedProps {
 /** Short, usual and long ones: a touch, or typed at the left. */
 const commonHandles = ['12 cm', '15 cm', '17 cm'];
 
-/** What changes while a hand is dragged: title and picture. The rest is made above, so that it is not drawn again with them. */
+/**
+ * What changes while a hand is dragged: title and picture. The rest is made above, so that it is not drawn again with
+ * them; and it stays in the page when the handles become known, so that nobody loses their place in it.
+ */
 function MovedBench({ athleteId, sizing, unit, subject, decision, reasons, onHandle }: MovedProps) {
   const { turning, handleLengthM } = sizing;
-  if (turning === null) {
-    return (
-      <Workbench
-        nav={<BenchNav athleteId={athleteId} />}
-        title="Ask for the handles: the cable hangs on them"
-        subject={subject}
-        decision={decision}
-      >
-        <Empty
-          action={
-            <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
-              {commonHandles.map((handle) => (
-                <Button key={handle} size="large" onClick={() => onHandle(handle)}>
-                  {handle} handles
-                </Button>
-              ))}
-            </span>
-          }
-        >
-          The arc is drawn once the handles are known: measure one, from end to end. Until then go on with the
-          overall length.
-        </Empty>
-        {reasons}
-      </Workbench>
-    );
-  }
-  return (
-    <HeldBench
-      athleteId={athleteId}
-      sizing={sizing}
-      home={turning}
-      handleLengthM={handleLengthM ?? 0}
-      unit={unit}
-      subject={subject}
-      decision={decision}
-      reasons={reasons}
-    />
-  );
-}
-
-/** With a cable in the hands. */
-function HeldBench({
-  athleteId,
-  sizing,
-  home,
-  handleLengthM,
-  unit,
-  subject,
-  decision,
-  reasons,
-}: Omit<MovedProps, 'onHandle'> & { home: Turning; handleLengthM: number }) {
-  const moved = useMovedHands(athleteId, home.cableLengthM, sizing.handLimits);
+  const moved = useMovedHands(athleteId, turning?.cableLengthM ?? null, sizing.handLimits);
   return (
     <Workbench
       nav={<BenchNav athleteId={athleteId} />}
-      title={(moved.turning ?? home).headline.sentence}
+      title={(moved.turning ?? turning)?.headline.sentence ?? 'Ask for the handles: the cable hangs on them'}
       subject={subject}
       decision={decision}
     >
-      <BenchPicture sizing={sizing} home={home} handleLengthM={handleLengthM} moved={moved} unit={unit} />
+      {turning === null ? (
+        <AskHandles onHandle={onHandle} />
+      ) : (
+        <BenchPicture
+          sizing={sizing}
+          home={turning}
+          handleLengthM={handleLengthM ?? 0}
+          moved={moved}
+          unit={unit}
+        />
+      )}
       {reasons}
     </Workbench>
+  );
+}
+
+function AskHandles({ onHandle }: Pick<MovedProps, 'onHandle'>) {
+  return (
+    <Empty
+      action={
+        <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
+          {commonHandles.map((handle) => (
+            <Button key={handle} size="large" onClick={() => onHandle(handle)}>
+              {handle} handles
+            </Button>
+          ))}
+        </span>
+      }
+    >
+      The arc is drawn once the handles are known: measure one, from end to end. Until then go on with the
+      overall length.
+    </Empty>
   );
 }
 

@@ -4,9 +4,9 @@ import { LatestAnswer } from '../../../lib/latestAnswer';
 
 /**
  * Hands that a coach drags: they move at once, the rope as soon as the server has computed it. One question at a time, and
- * the last place always gets its answer.
+ * the last place always gets its answer. Without a cable (null) there is nothing to move.
  */
-export function useMovedHands(athleteId: string, cableM: number, limits: HandLimits) {
+export function useMovedHands(athleteId: string, cableM: number | null, limits: HandLimits) {
   const [hands, setHands] = useState<Hands>();
   const [turning, setTurning] = useState<Turning>();
   const [refused, setRefused] = useState<Error>();
@@ -23,7 +23,7 @@ export function useMovedHands(athleteId: string, cableM: number, limits: HandLim
       ),
   );
   useEffect(() => {
-    if (hands !== undefined) {
+    if (hands !== undefined && cableM !== null) {
       asker.ask({ hands, cableM });
     }
   }, [asker, hands, cableM]);
