@@ -25,7 +25,7 @@ final readonly class ClassAthleteView
         public Phase $station,
         public ?float $ropeM,
         /** What the rope needs, or that they are due to be measured; null: neither. */
-        public ?SentenceView $measureFirst,
+        public ?SentenceView $beforeJumping,
         public RopeState $ropeState,
         /** "trim", "let out". */
         public string $ropeNext,

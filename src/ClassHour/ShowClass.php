@@ -147,7 +147,7 @@ final readonly class ShowClass
                 $athlete->stage(),
                 $athlete->stage()->phase(),
                 $one->rope?->spec()->cableLengthM,
-                self::measureFirst($one, $day, $unit),
+                self::beforeJumping($one, $day, $unit),
                 $one->today->rope->state,
                 MessageCatalogue::name(Term::of($one->today->rope->next->action)),
                 AllowanceView::of($one->today, $role),
@@ -162,7 +162,7 @@ final readonly class ShowClass
     }
 
     /** A rope that was outgrown or is not sound comes before the first jump, and so does a height that is due. */
-    private static function measureFirst(Judged $one, \DateTimeImmutable $day, LengthUnit $unit): ?SentenceView
+    private static function beforeJumping(Judged $one, \DateTimeImmutable $day, LengthUnit $unit): ?SentenceView
     {
         $rope = $one->today->rope;
         $due = match ($rope->state) {

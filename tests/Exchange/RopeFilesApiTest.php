@@ -32,6 +32,21 @@ final class RopeFilesApiTest extends ExchangeTestCase
         self::assertTrue($this->send('GET', '/api/athletes/'.$athlete)['rope']['inspection']['safe']);
     }
 
+    public function testARopeLookedOverLongAgoIsDueAgain(): void
+    {
+        $this->signInto();
+        $row = static fn (string $tag, string $on): string => self::id().",$tag,2.44,0.15,beaded,false,$on,\r\n";
+        $days = static fn (int $ago): string => (new \DateTimeImmutable("-$ago days"))->format('Y-m-d');
+        $this->bringIn(
+            "id,tag,cable_length_m,handle_length_m,family,kept_back,inspected_on,failed\r\n".$row('R1', $days(20)).$row('R2', $days(40)),
+            'text/csv',
+        );
+        self::assertSame(
+            ['R1' => false, 'R2' => true],
+            array_column($this->send('GET', '/api/rack'), 'lookDue', 'tag'),
+        );
+    }
+
     public function testAFailedInspectionComesInAndKeepsTheRopeBack(): void
     {
         $this->signInto();

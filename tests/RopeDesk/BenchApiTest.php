@@ -105,7 +105,7 @@ final class BenchApiTest extends ApiTestCase
             'Measured 4 months ago: at this age every 3 months.',
             $this->send('GET', '/api/athletes')[0]['measureAgain']['sentence'],
         );
-        self::assertSame('growth.measure_again', $this->send('GET', '/api/class')['athletes'][0]['measureFirst']['code']);
+        self::assertSame('growth.measure_again', $this->send('GET', '/api/class')['athletes'][0]['beforeJumping']['code']);
         self::assertSame(
             date('Y-m-d', (int) strtotime('-4 months +3 months')),
             $this->send('GET', '/api/athletes/'.$id)['measureNextOn'],
@@ -131,7 +131,7 @@ final class BenchApiTest extends ApiTestCase
         ]);
         foreach ([
             $this->send('GET', '/api/athletes/'.$id)['ropeVerdict']['reasons'][0],
-            $this->send('GET', '/api/class')['athletes'][0]['measureFirst'],
+            $this->send('GET', '/api/class')['athletes'][0]['beforeJumping'],
             $this->send('GET', "/api/athletes/$id/trim")['verdict']['reasons'][0],
             $this->send('GET', "/api/athletes/$id/sizing")['verdict']['reasons'][0],
         ] as $said) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Tests\RopeDesk;
 
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class OrderListTest extends ApiTestCase
@@ -48,6 +49,44 @@ final class OrderListTest extends ApiTestCase
             ['R7', 2.44, 'R7 failed its inspection: mend it, or buy another.'],
             [$line['for'], $line['cableLengthM'], $line['why']['sentence']],
         );
+    }
+
+    public function testHandlesAreOrderedAloneWhereTheyAloneFail(): void
+    {
+        $this->signInto();
+        $rope = self::id();
+        $this->send('PUT', '/api/rack/'.$rope, ['tag' => 'R3', 'cable' => '251', 'family' => 'thin-wire', 'handle' => '15']);
+        $this->assertStatus(201);
+        $this->send('POST', "/api/rack/$rope/inspection", ['failed' => ['bearing-spins', 'screws-tight']], self::change(1));
+        $line = $this->lines()[0];
+        self::assertSame(['handles', 'R3', null, null], [$line['what'], $line['for'], $line['cableLengthM'], $line['care']]);
+        self::assertStringContainsString('the cable of 251 cm stays', $line['why']['sentence']);
+
+        $this->send('POST', "/api/rack/$rope/inspection", ['failed' => ['bearing-spins', 'no-strands']], self::change(2));
+        $line = $this->lines()[0];
+        self::assertSame(['shared-rope', 2.51], [$line['what'], $line['cableLengthM']], 'its cable fails too');
+        self::assertSame('With covered shins only: it hurts when it hits.', $line['care']['sentence']);
+    }
+
+    public function testAnAthletesOwnRopeGetsHandlesOrACableOfTheKindItHas(): void
+    {
+        $this->signInto();
+        $ilse = $this->newAthlete();
+        self::connection()->update('athlete', ['stage' => 'hold'], ['id' => Uuid::fromString($ilse)->toBinary()]);
+        $this->send('PUT', '/api/ropes/'.$rope = self::id(), [
+            'athleteId' => $ilse,
+            'school' => 'chest',
+            'stance' => null,
+            'handle' => '13',
+            'family' => 'thin-wire',
+        ]);
+        $this->assertStatus(201);
+        $this->send('POST', "/api/ropes/$rope/inspection", ['failed' => ['screws-tight']], self::change(1));
+        self::assertSame(['handles', 'Ilse Tannow'], [$this->lines()[0]['what'], $this->lines()[0]['for']]);
+        $this->send('POST', "/api/ropes/$rope/inspection", ['failed' => ['no-strands']], self::change(2));
+        $line = $this->lines()[0];
+        self::assertSame(['cable', 'Bare or thinly coated wire (1.5–1.8 mm)'], [$line['what'], $line['familyName']]);
+        self::assertNotNull($line['care']);
     }
 
     public function testAnotherGymsNeedsAreNotSeen(): void

@@ -113,6 +113,7 @@ final class RackApiTest extends ApiTestCase
             [false, ['no-kinks'], ['kinked']],
             [$failed['inspection']['safe'], $failed['inspection']['failed'], $failed['inspection']['found']],
         );
+        self::assertFalse($failed['lookDue'], 'it was looked over today');
         self::assertNull($this->given($ilse)['tag']);
         $this->send('PUT', '/api/pins/'.self::id(), ['athleteId' => $ilse, 'rackRopeId' => $rope]);
         $this->assertProblem('rackRopeId', 'failed its inspection');

@@ -29,6 +29,8 @@ final readonly class CableNeeds
         public CableFit $fit,
         /** To begin with, or to change to now. */
         public CableFamily $recommended,
+        /** Of which a new cable is bought: the one they have where it is right. */
+        public CableFamily $toBuy,
         /** The next one on the way; null: there is none thinner, or the present one is to be changed first. */
         public ?CableFamily $next,
         /** From this stage on. */
@@ -51,12 +53,13 @@ final readonly class CableNeeds
             CableFit::TooLight => 'cable.too_light',
             CableFit::TooHeavy => 'cable.too_heavy',
         }, $values);
+        $toBuy = CableFit::Right === $fit ? $family ?? $recommended : $recommended;
         [$next, $from] = self::next($family ?? $recommended);
         if (null === $next || null === $from || CableFit::TooLight === $fit || CableFit::TooHeavy === $fit) {
-            return new self($fit, $recommended, null, null, $reason, null);
+            return new self($fit, $recommended, $toBuy, null, null, $reason, null);
         }
 
-        return new self($fit, $recommended, $next, $from, $reason, Verdict::of(
+        return new self($fit, $recommended, $toBuy, $next, $from, $reason, Verdict::of(
             CableFamily::ThinWire === $next ? 'cable.next_wire' : 'cable.next',
             ['to' => Term::of($next), 'stage' => Term::of($from)],
         ));

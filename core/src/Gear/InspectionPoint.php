@@ -19,6 +19,12 @@ enum InspectionPoint: string
     case EndsSafe = 'ends-safe';
     case SidesEven = 'sides-even';
 
+    /** What fails is in the handles: a pair of them mends it, and the cable stays. */
+    public function isOfHandles(): bool
+    {
+        return self::BearingSpins === $this || self::ScrewsTight === $this;
+    }
+
     /** What to do, and what must be seen. */
     public function howTo(): Verdict
     {

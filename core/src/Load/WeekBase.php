@@ -10,7 +10,8 @@ use Zumbo\Core\Measure\Verdict;
  * Contacts that a week may hold, from the weeks before it: at most a tenth more than the base, the greater of the last
  * ordinary week and the mean of the last two (that more than about a tenth a week is too much is common practice, no
  * published source). After two empty weeks three quarters of the base, after four or more half of it; after pain half
- * of the mean, rising by a tenth a week until the old load is reached (our assumption).
+ * of the mean, rising by a tenth a week until the old load is reached; of what a week may hold at most where nothing was
+ * logged before (our assumption).
  */
 final readonly class WeekBase
 {
@@ -38,9 +39,7 @@ final readonly class WeekBase
             return self::afterPain($ordinary, $daysSincePain, $weekCap);
         }
         if ($easy) {
-            $mean = [] === $ordinary ? $weekCap : self::mean($ordinary);
-
-            return new self((int) round(self::EASY_WEEK * $mean), Verdict::of('load.easy', ['mean' => (int) round($mean)]));
+            return self::easy($ordinary, $weekCap);
         }
         if ([] === $ordinary) {
             return new self(null, null);
@@ -62,6 +61,19 @@ final readonly class WeekBase
         );
     }
 
+    /**
+     * @param list<int> $ordinary
+     */
+    private static function easy(array $ordinary, int $weekCap): self
+    {
+        if ([] === $ordinary) {
+            return new self((int) round(self::EASY_WEEK * $weekCap), Verdict::of('load.easy_unknown', ['cap' => $weekCap]));
+        }
+        $mean = self::mean($ordinary);
+
+        return new self((int) round(self::EASY_WEEK * $mean), Verdict::of('load.easy', ['mean' => (int) round($mean)]));
+    }
+
     /** Whether the load of before is not reached yet, so many days after pain was cleared: about seven weeks. */
     public static function isReturning(int $days): bool
     {
@@ -73,10 +85,14 @@ final readonly class WeekBase
      */
     private static function afterPain(array $ordinary, int $days, int $weekCap): self
     {
-        $mean = [] === $ordinary ? (float) $weekCap : self::mean($ordinary);
+        $share = self::shareAfterPain($days);
+        if ([] === $ordinary) {
+            return new self((int) round($share * $weekCap), Verdict::of('load.return_unknown', ['cap' => $weekCap, 'days' => $days]));
+        }
+        $mean = self::mean($ordinary);
 
         return new self(
-            (int) round(self::shareAfterPain($days) * $mean),
+            (int) round($share * $mean),
             Verdict::of('load.return', ['mean' => (int) round($mean), 'days' => $days]),
         );
     }

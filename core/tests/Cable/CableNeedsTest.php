@@ -42,6 +42,13 @@ final class CableNeedsTest extends TestCase
         self::assertNull(CableNeeds::of(Stage::Workout, CableFamily::ThinWire)->next);
     }
 
+    public function testARightCableIsReplacedByItsKind(): void
+    {
+        self::assertSame(CableFamily::ThinWire, CableNeeds::of(Stage::Hold, CableFamily::ThinWire)->toBuy);
+        self::assertSame(CableFamily::ThickCord, CableNeeds::of(Stage::Jump, CableFamily::ThinWire)->toBuy);
+        self::assertSame(CableFamily::MediumCord, CableNeeds::of(Stage::Range, null)->toBuy);
+    }
+
     public function testNobodyIsGivenACableThatIsTooLight(): void
     {
         self::assertFalse(CableNeeds::mayHave(Stage::Join, CableFamily::ThinWire));

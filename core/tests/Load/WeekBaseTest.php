@@ -44,6 +44,18 @@ final class WeekBaseTest extends TestCase
         yield 'easy weeks of a newcomer' => [[], null, true, 1500];
     }
 
+    /** The cap of a week is nobody's own weeks: it is told as what it is. */
+    public function testWithoutWeeksBeforeItNoneAreClaimed(): void
+    {
+        $told = static fn (?int $pain, bool $easy): array => [
+            WeekBase::of([], $pain, $easy, 2400)->reason?->code,
+            WeekBase::of([], $pain, $easy, 2400)->reason?->values,
+        ];
+        self::assertSame(['load.return_unknown', ['cap' => 2400, 'days' => 3]], $told(3, false));
+        self::assertSame(['load.easy_unknown', ['cap' => 2400]], $told(null, true));
+        self::assertSame('load.return', WeekBase::of([0, 700], 3, false, 2400)->reason?->code);
+    }
+
     public function testWhatIsLeftIsTheSmallerOfSessionAndWeek(): void
     {
         // Link: 1,000 a session, 3,000 a week.

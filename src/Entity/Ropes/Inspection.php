@@ -49,6 +49,15 @@ class Inspection
         return array_map(InspectionPoint::from(...), $this->failedCodes);
     }
 
+    /** Something fails, and all of it in the handles. */
+    public function failsInHandlesOnly(): bool
+    {
+        $failed = $this->failed();
+
+        return [] !== $failed
+            && $failed === array_values(array_filter($failed, static fn (InspectionPoint $point): bool => $point->isOfHandles()));
+    }
+
     public function isSafe(): bool
     {
         return [] === $this->failedCodes;

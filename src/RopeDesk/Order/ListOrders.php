@@ -61,6 +61,9 @@ final readonly class ListOrders
     private static function line(Judged $one, LengthUnit $unit): OrderLineView
     {
         $goal = $one->goal();
+        if (true === $one->rope?->inspection()->failsInHandlesOnly()) {
+            return self::handles($one->athlete->profile()->name, $one->rope->spec()->cableLengthM, $unit);
+        }
         $open = $one->wanted->unhandled($one->rope?->spec()->stance);
 
         return OrderLineView::of(
@@ -68,7 +71,7 @@ final readonly class ListOrders
             $one->athlete->profile()->name,
             $goal?->cable->metres() ?? $open->cable?->metres(),
             $goal?->overall->metres() ?? $open->overall?->metres(),
-            $one->today->cable->recommended,
+            $one->today->cable->toBuy,
             SentenceView::of($one->today->rope->reasons[0], $unit),
         );
     }
@@ -95,7 +98,9 @@ final readonly class ListOrders
             }
         }
         foreach ($this->rack->present() as $rope) {
-            if (!$rope->inspection()->isSafe()) {
+            if ($rope->inspection()->failsInHandlesOnly()) {
+                $lines[] = self::handles($rope->tag(), $rope->cableLengthM(), $unit);
+            } elseif (!$rope->inspection()->isSafe()) {
                 $lines[] = OrderLineView::of(
                     OrderedThing::SharedRope,
                     $rope->tag(),
@@ -108,5 +113,17 @@ final readonly class ListOrders
         }
 
         return $lines;
+    }
+
+    private static function handles(string $for, float $cableM, LengthUnit $unit): OrderLineView
+    {
+        return OrderLineView::of(
+            OrderedThing::Handles,
+            $for,
+            null,
+            null,
+            null,
+            SentenceView::of(Verdict::of('order.handles', ['cable_m' => $cableM]), $unit),
+        );
     }
 }

@@ -6,7 +6,9 @@ namespace Zumbo\App\RopeDesk\Order;
 
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
@@ -24,6 +26,8 @@ final readonly class OrderLineView
         public ?float $overallLengthM,
         public ?string $familyName,
         public SentenceView $why,
+        /** What goes with that cable; null: nothing. */
+        public ?SentenceView $care,
     ) {
     }
 
@@ -42,6 +46,9 @@ final readonly class OrderLineView
             $overallM,
             null === $family ? null : MessageCatalogue::name(Term::of($family)),
             $why,
+            CableFamily::ThinWire === $family
+                ? SentenceView::of(Verdict::of('order.covered_shins'), LengthUnit::Centimetre)
+                : null,
         );
     }
 }

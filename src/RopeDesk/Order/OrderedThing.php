@@ -13,6 +13,8 @@ enum OrderedThing: string
     case Rope = 'rope';
     /** A cable for handles that are there. */
     case Cable = 'cable';
+    /** A pair of handles for a cable that is there. */
+    case Handles = 'handles';
     /** A rope for the rack. */
     case SharedRope = 'shared-rope';
 }

@@ -25,6 +25,7 @@ final readonly class KeepRack
 {
     public function __construct(
         private Rack $rack,
+        private ShowRack $show,
         private Gyms $gyms,
         private IdempotentWrite $writes,
         private GymScope $scope,
@@ -115,7 +116,7 @@ final readonly class KeepRack
             $input,
             fn (): RackRope => $this->rack->get($id),
             $change,
-            RackRopeView::of(...),
+            $this->show->view(...),
         );
     }
 }

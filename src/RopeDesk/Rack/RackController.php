@@ -7,7 +7,6 @@ namespace Zumbo\App\RopeDesk\Rack;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
-use Zumbo\App\Entity\Ropes\Rack;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Input\FromBody;
@@ -20,7 +19,7 @@ use Zumbo\App\Shared\InspectionInput;
 #[Route('/api/rack')]
 final readonly class RackController
 {
-    public function __construct(private Rack $rack, private KeepRack $keep)
+    public function __construct(private ShowRack $show, private KeepRack $keep)
     {
     }
 
@@ -32,7 +31,7 @@ final readonly class RackController
     #[Answers(RackRopeView::class, list: true)]
     public function all(): array
     {
-        return array_map(RackRopeView::of(...), $this->rack->present());
+        return $this->show->all();
     }
 
     #[Route('/{id}', methods: ['PUT'])]
@@ -42,7 +41,7 @@ final readonly class RackController
     {
         $new = $this->keep->hang($id, $input);
 
-        return Created::of(RackRopeView::of($this->rack->get($id)), $new);
+        return Created::of($this->show->one($id), $new);
     }
 
     #[Route('/{id}', methods: ['PATCH'])]
@@ -52,7 +51,7 @@ final readonly class RackController
     {
         $this->keep->change($id, $input, $condition);
 
-        return RackRopeView::of($this->rack->get($id));
+        return $this->show->one($id);
     }
 
     #[Route('/{id}/inspection', methods: ['POST'])]
@@ -62,7 +61,7 @@ final readonly class RackController
     {
         $this->keep->inspect($id, $input, $condition);
 
-        return RackRopeView::of($this->rack->get($id));
+        return $this->show->one($id);
     }
 
     #[Route('/{id}', methods: ['DELETE'])]
@@ -72,7 +71,7 @@ final readonly class RackController
     {
         $this->keep->remove($id, $condition);
 
-        return RackRopeView::of($this->rack->get($id));
+        return $this->show->one($id);
     }
 
     #[Route('/{id}/restore', methods: ['POST'])]
@@ -82,6 +81,6 @@ final readonly class RackController
     {
         $this->keep->restore($id, $condition);
 
-        return RackRopeView::of($this->rack->get($id));
+        return $this->show->one($id);
     }
 }

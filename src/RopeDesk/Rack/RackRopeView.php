@@ -7,6 +7,7 @@ namespace Zumbo\App\RopeDesk\Rack;
 use Zumbo\App\Entity\Ropes\RackRope;
 use Zumbo\App\Shared\InspectionView;
 use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Gear\LookOver;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
@@ -25,12 +26,15 @@ final readonly class RackRopeView
         /** Not given out, except by a pin. */
         public bool $keptBack,
         public InspectionView $inspection,
+        /** Today is the day of its next look, or past it. */
+        public bool $lookDue,
         public bool $removed,
         public int $version,
     ) {
     }
 
-    public static function of(RackRope $rope): self
+    /** @param \DateTimeImmutable $today the gym's local day */
+    public static function of(RackRope $rope, \DateTimeImmutable $today): self
     {
         return new self(
             $rope->id()->toRfc4122(),
@@ -41,6 +45,7 @@ final readonly class RackRopeView
             MessageCatalogue::name(Term::of($rope->family())),
             $rope->isKeptBack(),
             InspectionView::ofShared($rope->inspection()),
+            LookOver::ofShared($rope->inspection()->on)->isDue($today),
             $rope->isRemoved(),
             $rope->version(),
         );

@@ -71,6 +71,6 @@ final readonly class AllowanceView
     private static function isOfHealth(Verdict $reason): bool
     {
         return str_starts_with($reason->code, 'caution.')
-            || \in_array($reason->code, ['load.return', 'load.easy'], true);
+            || \in_array($reason->code, ['load.return', 'load.return_unknown', 'load.easy', 'load.easy_unknown'], true);
     }
 }

@@ -1760,7 +1760,7 @@ export interface components {
             stage: components["schemas"]["Stage"];
             station: components["schemas"]["Phase"];
             ropeM: number | null;
-            measureFirst: components["schemas"]["SentenceView"] | null;
+            beforeJumping: components["schemas"]["SentenceView"] | null;
             ropeState: components["schemas"]["RopeState"];
             ropeNext: string;
             allowance: components["schemas"]["AllowanceView"];
@@ -2158,13 +2158,14 @@ export interface components {
             overallLengthM: number | null;
             familyName: string | null;
             why: components["schemas"]["SentenceView"];
+            care: components["schemas"]["SentenceView"] | null;
         };
         OrderListView: {
             day: string;
             lines: components["schemas"]["OrderLineView"][];
         };
         /** @enum {string} */
-        OrderedThing: "rope" | "cable" | "shared-rope";
+        OrderedThing: "rope" | "cable" | "handles" | "shared-rope";
         OwnCableInput: {
             name: string;
             diameterMm: number;
@@ -2261,6 +2262,7 @@ export interface components {
             familyName: string;
             keptBack: boolean;
             inspection: components["schemas"]["InspectionView"];
+            lookDue: boolean;
             removed: boolean;
             version: number;
         };

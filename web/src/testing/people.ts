@@ -204,7 +204,7 @@ export const onThePlan: ClassAthlete = {
   stage: 'link',
   station: 'linking',
   ropeM: 2.44,
-  measureFirst: null,
+  beforeJumping: null,
   ropeState: 'right',
   ropeNext: 'keep it',
   allowance: mayJump,

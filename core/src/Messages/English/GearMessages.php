@@ -30,6 +30,8 @@ final class GearMessages
         'gear.all_taken' => 'Every rope near {ideal_m} is taken: {tag} serves {holder}. Another of {ideal_m} would do.',
         'order.serves' => 'Nothing on the rack serves {name} tonight: {ideal_m} would.',
         'order.failed' => '{tag} failed its inspection: mend it, or buy another.',
+        'order.handles' => 'The handles failed the inspection: a new pair mends it, the cable of {cable_m} stays.',
+        'order.covered_shins' => 'With covered shins only: it hurts when it hits.',
         'inspect.never' => 'Nobody has looked it over yet: it is due.',
         'inspect.next' => 'Looked over on {last}, next on {next}.',
         'inspect.bearing-spins' => 'Hold one handle and spin the cable: it keeps turning freely.',

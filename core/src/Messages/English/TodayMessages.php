@@ -68,6 +68,11 @@ final class TodayMessages
             .'half of the {mean, plural, one {# contact} other {# contacts}} a week before it, rising '
             .'by a tenth a week. Pain again stops it.',
         'load.easy' => 'Easy weeks: half of the usual {mean, plural, one {# contact} other {# contacts}} a week.',
+        'load.return_unknown' => 'Back after pain, cleared {days, plural, =0 {today} one {# day ago} other {# days ago}}; '
+            .'nothing was logged before it, so from half of what a week may hold, {cap, plural, one {# contact} other '
+            .'{# contacts}}, rising by a tenth a week. Pain again stops it.',
+        'load.easy_unknown' => 'Easy weeks: nothing was logged before, so half of what a week may hold, {cap, plural, '
+            .'one {# contact} other {# contacts}}.',
         'load.rest_day' => 'Rest day: beginners leave a day between two jump sessions.',
         'load.week_full' => 'Rest day: {sessions} jump sessions in a week are enough for a beginner.',
     ];

@@ -15,11 +15,12 @@ interface Props {
   onSign: (sign: string) => void;
 }
 
-const degrees = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+const degrees = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
 
-/** Pain in two touches, where and how much; or a warning sign, which asks once whether it is meant. */
+/** Pain in two touches, where and how much; or a warning sign, which is chosen and then asks once whether it is meant. */
 export function PainPad({ places, signs, onPain, onSign }: Props) {
   const [place, setPlace] = useState<Place>();
+  const [asksSign, setAsksSign] = useState(false);
   const [sign, setSign] = useState<Place>();
   if (sign !== undefined) {
     return (
@@ -36,24 +37,36 @@ export function PainPad({ places, signs, onPain, onSign }: Props) {
       </div>
     );
   }
-  if (place === undefined) {
+  if (asksSign) {
     return (
-      <div className={styles.pad} role="group" aria-label="Where it hurts">
-        <p>Where does it hurt?</p>
-        <div className={styles.chips}>
-          {places.map((one) => (
-            <Button key={one.code} size="large" onClick={() => setPlace(one)}>
-              {one.name}
-            </Button>
-          ))}
-        </div>
-        <p>Or a warning sign:</p>
+      <div className={styles.pad} role="group" aria-label="Which warning sign">
+        <p>Which warning sign?</p>
         <div className={styles.chips}>
           {signs.map((one) => (
             <Button key={one.code} size="large" danger onClick={() => setSign(one)}>
               {one.name}
             </Button>
           ))}
+          <Button size="large" type="text" onClick={() => setAsksSign(false)}>
+            Back
+          </Button>
+        </div>
+      </div>
+    );
+  }
+  if (place === undefined) {
+    return (
+      <div className={styles.pad} role="group" aria-label="Where it hurts">
+        <p>It hurts:</p>
+        <div className={styles.chips}>
+          {places.map((one) => (
+            <Button key={one.code} onClick={() => setPlace(one)}>
+              {one.name}
+            </Button>
+          ))}
+          <Button danger onClick={() => setAsksSign(true)}>
+            A warning sign …
+          </Button>
         </div>
       </div>
     );

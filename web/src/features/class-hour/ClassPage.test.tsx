@@ -53,7 +53,7 @@ describe('the class', () => {
 
   it('says what comes before the first jump: a look at the rope, or a measuring', async () => {
     const [first, second, ...rest] = tonight.athletes;
-    const due = (code: string) => ({ measureFirst: { code, sentence: 'It is due.' } });
+    const due = (code: string) => ({ beforeJumping: { code, sentence: 'It is due.' } });
     answerWith({
       ...full,
       'GET /api/class': {

@@ -54,7 +54,6 @@ describe('health', () => {
   it('notes pain in two touches, where and how much', async () => {
     const sent = answerWith(taking as never);
     renderPage(<HealthBook athlete={ilse} mayChange />);
-    await userEvent.click(await screen.findByRole('button', { name: 'It hurts' }));
     await userEvent.click(await screen.findByRole('button', { name: 'shin' }));
     await userEvent.click(screen.getByRole('button', { name: 'shin, 5 of 10' }));
     await waitFor(() =>

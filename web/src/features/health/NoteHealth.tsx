@@ -1,14 +1,12 @@
 import { App, Button } from 'antd';
-import { useState } from 'react';
 import { useAthleteTerms, type Athlete } from '../../api/athletes';
 import { useNoteCaution, useStopDay, useTakeBackStop, type CautionInput } from '../../api/health';
 import { PainPad } from '../../design/health/PainPad';
 import { useUndoOffer } from '../../design/log/useUndoOffer';
 import { newId } from '../../lib/ids';
 
-/** Pain or a warning sign in two touches, and the end of today's jumping in one. */
+/** Pain in two touches, a warning sign, and the end of today's jumping in one. */
 export function NoteHealth({ athlete }: { athlete: Pick<Athlete, 'id' | 'name'> }) {
-  const [open, setOpen] = useState(false);
   const terms = useAthleteTerms().data;
   const note = useNoteCaution();
   const stop = useStopDay();
@@ -20,10 +18,8 @@ export function NoteHealth({ athlete }: { athlete: Pick<Athlete, 'id' | 'name'> 
     note.mutate(
       { id: newId(), input: { ...input, athleteId: athlete.id, note: '' } },
       {
-        onSuccess: () => {
-          setOpen(false);
-          notification.open({ title: `Noted for ${first}: no jumps`, duration: 6, role: 'status' });
-        },
+        onSuccess: () =>
+          notification.open({ title: `Noted for ${first}: no jumps`, duration: 6, role: 'status' }),
       },
     );
   const end = () =>
@@ -44,16 +40,9 @@ export function NoteHealth({ athlete }: { athlete: Pick<Athlete, 'id' | 'name'> 
     );
   return (
     <div style={{ display: 'grid', gap: 8, marginTop: 12 }}>
-      <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
-        <Button size="large" aria-expanded={open} onClick={() => setOpen(!open)}>
-          It hurts
-        </Button>
-        <Button size="large" loading={stop.isPending} onClick={end}>
-          End jumping today
-        </Button>
-      </div>
-      {open && terms !== undefined && (
+      {terms !== undefined && (
         <PainPad
+          key={note.data?.id ?? ''}
           places={terms.bodyParts}
           signs={terms.cautions.filter((caution) => caution.warningSign)}
           onPain={(place, degree) =>
@@ -62,6 +51,11 @@ export function NoteHealth({ athlete }: { athlete: Pick<Athlete, 'id' | 'name'> 
           onSign={(sign) => write({ caution: sign as CautionInput['caution'] })}
         />
       )}
+      <div>
+        <Button size="large" loading={stop.isPending} onClick={end}>
+          End jumping today
+        </Button>
+      </div>
       {(note.error ?? stop.error) !== null && <p role="alert">{(note.error ?? stop.error)?.message}</p>}
     </div>
   );

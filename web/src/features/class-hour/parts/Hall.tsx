@@ -62,7 +62,7 @@ function Place({ athlete, unit, chosen, onChoose }: PlaceProps) {
       <span className={styles.rope}>
         <kbd>{athlete.tag.toUpperCase()}</kbd> {rope}
         {athlete.caution && <em> caution</em>}
-        {athlete.measureFirst !== null && <em> {ropeWord(athlete)}</em>}
+        {athlete.beforeJumping !== null && <em> {ropeWord(athlete)}</em>}
       </span>
       {athlete.drill === null ? (
         <span className={styles.cue}>{athlete.allowance.public?.sentence}</span>
@@ -86,6 +86,6 @@ function ropeWord(athlete: ClassAthlete): string {
     case 'not-sound':
       return `rope: ${athlete.ropeNext}`;
     default:
-      return athlete.measureFirst?.code.startsWith('inspect.') === true ? 'look over' : 'measure';
+      return athlete.beforeJumping?.code.startsWith('inspect.') === true ? 'look over' : 'measure';
   }
 }

@@ -29,9 +29,9 @@ export function Selected({ athlete, onLog, onClose }: Props) {
         </Button>
       </div>
       {athlete.look !== null && <p role="note">{athlete.look.sentence}</p>}
-      {athlete.measureFirst !== null && (
+      {athlete.beforeJumping !== null && (
         <p role="note">
-          <Link to={`/ropes/${athlete.id}`}>{athlete.measureFirst.sentence}</Link>
+          <Link to={`/ropes/${athlete.id}`}>{athlete.beforeJumping.sentence}</Link>
         </p>
       )}
       {athlete.drill === null ? (

@@ -62,9 +62,8 @@ function Check({ athlete }: { athlete: Athlete }) {
             />
           </fieldset>
           <label>
-            One handle
+            Handle length
             <Input
-              aria-label="Handle length"
               placeholder={handlePlaceholder(fit, unit)}
               value={handle}
               onChange={(event) => setHandle(event.target.value)}

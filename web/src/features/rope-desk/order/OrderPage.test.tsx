@@ -13,6 +13,7 @@ const line = (given: Partial<OrderLine>): OrderLine => ({
   overallLengthM: 2.82,
   familyName: 'Thick solid cord (5–6 mm)',
   why: { code: 'rope.too-short', sentence: 'It is 6 cm too short.' },
+  care: null,
   ...given,
 });
 
@@ -33,13 +34,23 @@ describe('the order list', () => {
   });
 
   it('gives each thing its length and its reason, the overall one while the handles are not known', async () => {
-    listed(line({}), line({ what: 'rope', for: 'Ilse Brandt', cableLengthM: null, overallLengthM: 2.74 }));
+    listed(
+      line({}),
+      line({ what: 'rope', for: 'Ilse Brandt', cableLengthM: null, overallLengthM: 2.74 }),
+      line({ what: 'handles', for: 'R3', cableLengthM: null, overallLengthM: null }),
+      line({
+        for: 'Wim Aalders',
+        care: { code: 'order.covered_shins', sentence: 'With covered shins only.' },
+      }),
+    );
     renderPage(<OrderPage />);
-    expect(await screen.findByRole('heading', { name: '2 things to order' })).toBeVisible();
-    const [, tomasz, ilse] = within(screen.getByRole('table')).getAllByRole('row');
+    expect(await screen.findByRole('heading', { name: '4 things to order' })).toBeVisible();
+    const [, tomasz, ilse, handles, wim] = within(screen.getByRole('table')).getAllByRole('row');
     expect(tomasz).toHaveTextContent('252 cm of cable');
     expect(tomasz).toHaveTextContent('It is 6 cm too short.');
     expect(ilse).toHaveTextContent('274 cm overall');
+    expect(handles).toHaveTextContent('Pair of handlesR3Thick');
+    expect(wim).toHaveTextContent('It is 6 cm too short. With covered shins only.');
   });
 
   it('is printed', async () => {

@@ -8,7 +8,12 @@ import { formatLength, type LengthUnit } from '../../../lib/units';
 import { RopesNav } from '../RopesNav';
 import styles from './OrderPage.module.css';
 
-const things = { rope: 'Rope', cable: 'Cable', 'shared-rope': 'Rope for the rack' } as const;
+const things = {
+  rope: 'Rope',
+  cable: 'Cable',
+  handles: 'Pair of handles',
+  'shared-rope': 'Rope for the rack',
+} as const;
 
 /** What athletes and rack need, with why, on one page to be printed. */
 export function OrderPage() {
@@ -59,7 +64,10 @@ export function OrderPage() {
                     <th scope="row">{line.for}</th>
                     <td>{lengthOf(line, unit)}</td>
                     <td>{line.familyName ?? 'any'}</td>
-                    <td>{line.why.sentence}</td>
+                    <td>
+                      {line.why.sentence}
+                      {line.care !== null && ` ${line.care.sentence}`}
+                    </td>
                   </tr>
                 ))}
               </tbody>
@@ -71,10 +79,10 @@ export function OrderPage() {
   );
 }
 
-/** The cable; where the handles are not known the overall length. */
+/** The cable; where the handles are not known the overall length; of handles alone neither. */
 function lengthOf(line: OrderLine, unit: LengthUnit): string {
   if (line.cableLengthM !== null) {
     return `${formatLength(line.cableLengthM, unit)} of cable`;
   }
-  return `${formatLength(line.overallLengthM ?? 0, unit)} overall`;
+  return line.overallLengthM === null ? '' : `${formatLength(line.overallLengthM, unit)} overall`;
 }

@@ -49,5 +49,10 @@ function stateOf(rope: RackRope): string {
   if (rope.keptBack) {
     return 'kept back';
   }
-  return rope.inspection.nextOn === null ? 'not looked over yet' : `look by ${rope.inspection.nextOn}`;
+  if (rope.inspection.nextOn === null) {
+    return 'not looked over yet';
+  }
+  return rope.lookDue
+    ? `look it over: due since ${rope.inspection.nextOn}`
+    : `look by ${rope.inspection.nextOn}`;
 }

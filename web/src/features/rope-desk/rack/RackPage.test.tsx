@@ -125,6 +125,14 @@ describe('the rack', () => {
     );
   });
 
+  it('says of each rope when it is looked over next, and when that day has come', async () => {
+    const [first] = rack;
+    open({ ...full, 'GET /api/rack': [{ ...first, lookDue: true }, ...rack.slice(1)] });
+    expect(
+      await screen.findByRole('button', { name: 'R1, 230 cm, look it over: due since 2026-12-13' }),
+    ).toBeVisible();
+  });
+
   it('offers helpers the inspection, but no pins and no form', async () => {
     open({ ...full, 'GET /api/me': helper });
     await userEvent.click(await screen.findByRole('button', { name: /^R1, 230 cm/ }));
