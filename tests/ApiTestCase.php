@@ -31,10 +31,10 @@ abstract class ApiTestCase extends WebTestCase
     }
 
     /** A new gym with a coach of the role, signed in from now on. */
-    protected function signInto(?Uuid $gym = null, Role $role = Role::Owner): Uuid
+    protected function signInto(?Uuid $gym = null, Role $role = Role::Owner, string $name = 'Some Coach'): Uuid
     {
         $gym ??= $this->newGym();
-        $this->browser->loginUser(SignedInCoach::of($this->newCoach($gym, $role)), 'api');
+        $this->browser->loginUser(SignedInCoach::of($this->newCoach($gym, $role, name: $name)), 'api');
 
         return $gym;
     }
@@ -52,10 +52,10 @@ abstract class ApiTestCase extends WebTestCase
         return $id;
     }
 
-    protected function newCoach(Uuid $gym, Role $role, string $passwordHash = 'none'): Coach
+    protected function newCoach(Uuid $gym, Role $role, string $passwordHash = 'none', string $name = 'Some Coach'): Coach
     {
         $id = new UuidV7();
-        $coach = new Coach($gym, $id, $id->toRfc4122().'@gym.example', 'Some Coach', $role, $passwordHash);
+        $coach = new Coach($gym, $id, $id->toRfc4122().'@gym.example', $name, $role, $passwordHash);
         self::connection()->insert('coach', [
             'gym_id' => $gym->toBinary(),
             'id' => $id->toBinary(),

@@ -12,6 +12,7 @@ use Zumbo\App\Entity\Health\NotedCaution;
 use Zumbo\App\Entity\Health\NotedCautions;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\People\AthleteTags;
 use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymDatabase;
@@ -33,6 +34,7 @@ final readonly class SaveAthlete
 
     public function __construct(
         private Athletes $athletes,
+        private AthleteTags $tags,
         private ShowAthletes $show,
         private Statures $statures,
         private NotedCautions $noted,
@@ -57,6 +59,7 @@ final readonly class SaveAthlete
                     $profile,
                     $profile->experience->firstStage(),
                     $this->clock->now(),
+                    $this->tags->free($profile->name),
                 ),
             );
             $this->statures->note($id, $input->measuredOn($this->today()), $profile->statureM);

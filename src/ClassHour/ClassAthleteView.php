@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour;
 
+use Zumbo\App\Shared\BestView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\Core\Stage\Phase;
@@ -15,9 +16,12 @@ use Zumbo\Core\Today\RopeState;
  */
 final readonly class ClassAthleteView
 {
+    /**
+     * @param list<BestView> $bests by kind of entry, for a device that asks at once
+     */
     public function __construct(
         public string $id,
-        /** One or two letters, for the typed line. */
+        /** One to three letters, for the typed line; theirs for good. */
         public string $tag,
         public string $firstName,
         public Stage $stage,
@@ -35,6 +39,9 @@ final readonly class ClassAthleteView
         /** Why this cue: the fault that is worked on, or the drill's own reason; null: no cue either. */
         public ?string $cueReason,
         public ?SentenceView $outlook,
+        /** That a set in the outlook may be there twice; null: none. */
+        public ?SentenceView $doubt,
+        public array $bests,
         /** Something to heed before jumping. */
         public bool $caution,
         /** Entries logged today. */

@@ -6,6 +6,7 @@ namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Path\GateOutlook;
 
 /**
@@ -21,13 +22,15 @@ final readonly class GateView
         public bool $open,
         public SentenceView $outlook,
         public SentenceView $basis,
+        /** That a set may be there twice; null: none. */
+        public ?SentenceView $doubt,
         /** Null: jumping is off today. */
         public ?SentenceView $next,
     ) {
     }
 
     /** @param bool $jumps whether jumping is on today: else nobody is told to move on */
-    public static function of(GateOutlook $outlook, bool $jumps): self
+    public static function of(GateOutlook $outlook, ?Verdict $doubt, bool $jumps): self
     {
         return new self(
             $outlook->gate->count,
@@ -36,6 +39,7 @@ final readonly class GateView
             $outlook->open && $jumps,
             SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
             SentenceView::of($outlook->basis, LengthUnit::Centimetre),
+            null === $doubt ? null : SentenceView::of($doubt, LengthUnit::Centimetre),
             $jumps ? SentenceView::of($outlook->next, LengthUnit::Centimetre) : null,
         );
     }

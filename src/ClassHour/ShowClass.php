@@ -12,8 +12,8 @@ use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
-use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\CurrentCoach;
+use Zumbo\App\Shared\LoggedEntries;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;
@@ -40,6 +40,7 @@ final readonly class ShowClass
         private JudgeToday $judge,
         private CurrentCoach $coach,
         private Attempts $attempts,
+        private LoggedEntries $entries,
         private Focuses $focuses,
         private Gyms $gyms,
         private ClockInterface $clock,
@@ -70,7 +71,8 @@ final readonly class ShowClass
             $gym->timeZone(),
         )->getTimestamp() === $day->getTimestamp();
         $views = $this->athleteViews($athletes, $attempts, $today, $day, $now, $gym->unit());
-        $logged = array_values(array_filter(array_merge(...array_values($attempts)), $today));
+        $all = array_merge(...array_values($attempts));
+        $logged = array_values(array_filter($all, $today));
         usort(
             $logged,
             static fn (Attempt $a, Attempt $b): int => [$b->loggedAt(), $b->id()->toRfc4122()] <=> [
@@ -85,7 +87,7 @@ final readonly class ShowClass
             $this->attempts->classOf($day)?->name,
             StationView::all(),
             $views,
-            array_map(AttemptView::of(...), \array_slice($logged, 0, self::JUST_NOW)),
+            $this->entries->views(\array_slice($logged, 0, self::JUST_NOW), $all, $today),
             $gym->revision(),
         );
     }
@@ -109,12 +111,6 @@ final readonly class ShowClass
         $focuses = $this->focuses->current($now);
         $before = $this->attempts->practicesBefore($day);
         $role = $this->coach->role();
-        $tags = Tags::of(
-            array_combine(
-                array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes),
-                array_map(static fn (Athlete $athlete): string => $athlete->profile()->name, $athletes),
-            ),
-        );
 
         return array_map(static function (Athlete $athlete) use (
             $attempts,
@@ -122,7 +118,6 @@ final readonly class ShowClass
             $judged,
             $focuses,
             $before,
-            $tags,
             $role,
             $now,
             $day,
@@ -132,7 +127,9 @@ final readonly class ShowClass
             $mine = $attempts[$id] ?? [];
             $tonight = array_values(array_filter($mine, $today));
             $one = $judged[$id];
-            $outlook = ShowToday::outlook($athlete, ShowToday::ofStage($athlete, $mine), $one, $now);
+            $ofStage = ShowToday::ofStage($athlete, $mine);
+            $outlook = ShowToday::outlook($athlete, $ofStage, $one, $now);
+            $doubt = LoggedEntries::doubt($ofStage);
             $jumps = $one->today->allowance->offersJumps();
             $drill = $jumps ? TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill : null;
             $focus = $jumps ? FocusOfToday::of($focuses[$id] ?? null) : null;
@@ -142,7 +139,7 @@ final readonly class ShowClass
 
             return new ClassAthleteView(
                 $id,
-                $tags[$id],
+                $athlete->tag(),
                 explode(' ', $athlete->profile()->name)[0],
                 $athlete->stage(),
                 $athlete->stage()->phase(),
@@ -154,6 +151,8 @@ final readonly class ShowClass
                 null === $drill ? null : DrillView::of($drill, $focus?->cue->cue),
                 $focus?->cue->reason->sentence ?? $drill?->why,
                 null === $outlook ? null : SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
+                null === $doubt ? null : SentenceView::of($doubt, LengthUnit::Centimetre),
+                LoggedEntries::bests($ofStage),
                 [] !== $one->health->standing,
                 \count($tonight),
                 null === $look ? null : SentenceView::of($look, LengthUnit::Centimetre),

@@ -13,8 +13,8 @@ use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
-use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\CurrentCoach;
+use Zumbo\App\Shared\LoggedEntries;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;
@@ -35,6 +35,7 @@ final readonly class ShowToday
     public function __construct(
         private Athletes $athletes,
         private Attempts $attempts,
+        private LoggedEntries $entries,
         private Focuses $focuses,
         private JudgeToday $judge,
         private CurrentCoach $coach,
@@ -47,7 +48,9 @@ final readonly class ShowToday
     {
         $athlete = $this->athletes->get($id);
         $now = $this->clock->now();
-        $before = $this->attempts->practicesBefore(LocalDay::of($now, $this->gyms->current()->timeZone()), $id);
+        $gym = $this->gyms->current();
+        $day = LocalDay::of($now, $gym->timeZone());
+        $before = $this->attempts->practicesBefore($day, $id);
         $entries = self::ofStage($athlete, $this->attempts->ofAthlete($id, $now->modify(Attempts::LOOK_BACK)));
         $judged = $this->judge->athlete($athlete);
         $jumps = $judged->today->allowance->offersJumps();
@@ -70,8 +73,14 @@ final readonly class ShowToday
                 ),
             ),
             $focus,
-            null === $outlook ? null : GateView::of($outlook, $jumps),
-            array_map(AttemptView::of(...), $entries),
+            null === $outlook ? null : GateView::of($outlook, LoggedEntries::doubt($entries), $jumps),
+            $this->entries->views(
+                $entries,
+                $entries,
+                static fn (Attempt $attempt): bool => $judged->dayOf($attempt->loggedAt()) === $day->format('Y-m-d'),
+            ),
+            LoggedEntries::bests($entries),
+            $gym->revision(),
         );
     }
 

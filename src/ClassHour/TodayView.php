@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\AttemptView;
+use Zumbo\App\Shared\BestView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 
@@ -16,6 +17,7 @@ final readonly class TodayView
     /**
      * @param list<DrillView>   $others  the other drills of the stage
      * @param list<AttemptView> $entries of this stage, the newest last
+     * @param list<BestView>    $bests   by kind of entry, for a device that asks at once
      */
     public function __construct(
         public string $athleteId,
@@ -29,6 +31,9 @@ final readonly class TodayView
         /** Null at the last stage. */
         public ?GateView $gate,
         public array $entries,
+        public array $bests,
+        /** The revision this was read at, for what a device did since. */
+        public int $revision,
     ) {
     }
 }

@@ -105,6 +105,12 @@ final class DemoLog
         }
     }
 
+    /** Two coaches run the evening; whose hand an entry is in draws nothing. */
+    private static function hand(string $name): string
+    {
+        return 0 === crc32($name) % 3 ? SaltmarshBarbell::COACH_NAME : SaltmarshBarbell::OWNER_NAME;
+    }
+
     private function attempt(
         Athlete $athlete,
         PracticeSet $set,
@@ -132,6 +138,7 @@ final class DemoLog
             $end,
             $clean,
             $at,
+            self::hand($name),
         );
     }
 

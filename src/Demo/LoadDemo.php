@@ -17,6 +17,7 @@ use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Entity\People\MeasuredStature;
+use Zumbo\App\Entity\People\Tag;
 use Zumbo\App\Entity\People\TapedLandmarks;
 use Zumbo\App\Entity\Ropes\Inspection;
 use Zumbo\App\Entity\Ropes\Rope;
@@ -73,6 +74,7 @@ final readonly class LoadDemo
                 new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre),
             );
             $this->addCoach($manager, $ids, SaltmarshBarbell::OWNER_EMAIL, SaltmarshBarbell::OWNER_NAME, Role::Owner);
+            $this->addCoach($manager, $ids, SaltmarshBarbell::COACH_EMAIL, SaltmarshBarbell::COACH_NAME, Role::Coach);
             $this->addCoach(
                 $manager,
                 $ids,
@@ -84,8 +86,11 @@ final readonly class LoadDemo
             $rack = new DemoRack($manager, $ids, $gymId);
             $rack->hang($day);
             $log = new DemoLog($manager, $ids, self::SEED);
+            $tags = [];
             foreach (SaltmarshBarbell::athletes() as $person) {
-                $log->write($this->addAthlete($manager, $ids, $person, $day), $person->truth, $day);
+                $tag = Tag::free($person->name, $tags);
+                $tags[$tag] = true;
+                $log->write($this->addAthlete($manager, $ids, $person, $tag, $day), $person->truth, $day);
             }
             $rack->give($day);
         });
@@ -156,6 +161,7 @@ final readonly class LoadDemo
         EntityManagerInterface $manager,
         DemoIds $ids,
         DemoAthlete $person,
+        string $tag,
         \DateTimeImmutable $day,
     ): Athlete {
         $birthYear = (int) $day->format('Y') - $person->age;
@@ -168,7 +174,7 @@ final readonly class LoadDemo
             $person->guardianConsent,
         );
         $stage = $person->truth->stageIn(HiddenTruth::WEEKS - 1) ?? $person->experience->firstStage();
-        $athlete = new Athlete($this->scope->gymId(), $ids->named($person->name), $profile, $stage, $ids->start);
+        $athlete = new Athlete($this->scope->gymId(), $ids->named($person->name), $profile, $stage, $ids->start, $tag);
         if (null !== $person->tapedArmpitCm) {
             $athlete->measure(new TapedLandmarks(armpitM: $person->tapedArmpitCm / 100));
         }

@@ -21,6 +21,8 @@ final class SaltmarshBarbell
     public const TIME_ZONE = 'Europe/London';
     public const OWNER_EMAIL = 'maren@saltmarsh.example';
     public const OWNER_NAME = 'Maren Quill';
+    public const COACH_EMAIL = 'ewan@saltmarsh.example';
+    public const COACH_NAME = 'Ewan Sallow';
     public const HELPER_EMAIL = 'jory@saltmarsh.example';
     public const HELPER_NAME = 'Jory Penhale';
     public const PASSWORD = 'harbour rope 14';

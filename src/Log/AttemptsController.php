@@ -29,7 +29,9 @@ final readonly class AttemptsController
     #[Answers(AttemptView::class)]
     public function one(UuidV7 $id): AttemptView
     {
-        return AttemptView::of($this->attempts->get($id));
+        $attempt = $this->attempts->get($id);
+
+        return AttemptView::of($attempt, $this->attempts->drillOf($attempt));
     }
 
     #[Route('', methods: ['PUT'])]
@@ -48,6 +50,26 @@ final readonly class AttemptsController
     public function judge(UuidV7 $id, WriteCondition $condition, #[FromBody] QualityInput $input): AttemptView
     {
         $this->log->judge($id, $input, $condition);
+
+        return $this->one($id);
+    }
+
+    #[Route('/keep', methods: ['POST'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AttemptView::class)]
+    public function keep(UuidV7 $id, WriteCondition $condition): AttemptView
+    {
+        $this->log->keep($id, $condition);
+
+        return $this->one($id);
+    }
+
+    #[Route('/move', methods: ['POST'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(AttemptView::class)]
+    public function move(UuidV7 $id, WriteCondition $condition, #[FromBody] MoveInput $input): AttemptView
+    {
+        $this->log->move($id, $input, $condition);
 
         return $this->one($id);
     }

@@ -7,6 +7,7 @@ namespace Zumbo\App\Log;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\Log\Attempts;
@@ -17,12 +18,14 @@ use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\AttemptView;
+use Zumbo\App\Shared\CoachName;
+use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\NamedAthlete;
 use Zumbo\Core\Sets\WorkCode;
 use Zumbo\Core\Streak\AttemptEnd;
 
 /**
- * Logs an entry, judges its quality, takes it back; each write once.
+ * Logs an entry, judges its quality, keeps it as it stands, moves it, takes it back; each write once.
  */
 final readonly class LogAttempt
 {
@@ -35,6 +38,8 @@ final readonly class LogAttempt
         private Gyms $gyms,
         private IdempotentWrite $writes,
         private GymScope $scope,
+        private CoachName $coach,
+        private CurrentCoach $role,
         private ClockInterface $clock,
     ) {
     }
@@ -75,6 +80,7 @@ final readonly class LogAttempt
                     $end,
                     $input->clean,
                     $at,
+                    $this->coach->ofCurrent(),
                 ),
             );
         });
@@ -83,6 +89,29 @@ final readonly class LogAttempt
     public function judge(UuidV7 $id, QualityInput $input, WriteCondition $condition): void
     {
         $this->apply($id, $condition, 'judge', $input, static fn (Attempt $attempt) => $attempt->judge($input->clean));
+    }
+
+    /** It is right as it stands, though it was asked about. */
+    public function keep(UuidV7 $id, WriteCondition $condition): void
+    {
+        $this->apply($id, $condition, 'keep', null, static fn (Attempt $attempt) => $attempt->confirm());
+    }
+
+    /** It was another athlete's: to the same drill of their practice of that day. */
+    public function move(UuidV7 $id, MoveInput $input, WriteCondition $condition): void
+    {
+        $this->apply($id, $condition, 'move', $input, function (Attempt $attempt) use ($input): void {
+            $athlete = $this->athletes->of($input->athleteId);
+            $attempt->moveTo(
+                $athlete,
+                $this->attempts->setFor(
+                    $athlete,
+                    $this->attempts->drillOf($attempt),
+                    LocalDay::of($attempt->loggedAt(), $this->gyms->current()->timeZone()),
+                    $attempt->loggedAt(),
+                ),
+            );
+        });
     }
 
     public function remove(UuidV7 $id, WriteCondition $condition): void
@@ -102,17 +131,25 @@ final readonly class LogAttempt
         UuidV7 $id,
         WriteCondition $condition,
         string $verb,
-        ?QualityInput $input,
+        QualityInput|MoveInput|null $input,
         callable $change,
     ): void {
         $this->writes->change(
             $condition,
             Subject::of($verb, 'attempt', $id),
             $input,
-            fn (): Attempt => $this->attempts->get($id),
+            fn (): Attempt => $this->mine($this->attempts->get($id)),
             $change,
-            AttemptView::of(...),
+            fn (Attempt $attempt): AttemptView => AttemptView::of($attempt, $this->attempts->drillOf($attempt)),
         );
+    }
+
+    /** Coaches change every entry, helpers their own. */
+    private function mine(Attempt $attempt): Attempt
+    {
+        return Role::Helper === $this->role->role() && $attempt->loggedBy() !== $this->coach->ofCurrent()
+            ? throw NotYourEntry::of($attempt->loggedBy())
+            : $attempt;
     }
 
     private static function end(AttemptKind $kind, AttemptInput $input): ?AttemptEnd

@@ -19,6 +19,8 @@ final readonly class AttemptView
     private function __construct(
         public string $id,
         public string $athleteId,
+        /** Code of the drill that was done. */
+        public string $drill,
         public AttemptKind $kind,
         public int $reps,
         public int $misses,
@@ -28,16 +30,23 @@ final readonly class AttemptView
         public string $at,
         /** "14, stopped": as one says it. */
         public string $sentence,
+        /** The coach's name; empty: nobody knows. */
+        public string $loggedBy,
+        /** A count that is hardly meant, as a question; null: nothing to ask. */
+        public ?SentenceView $asks,
+        /** Id of an entry that may be the same set, in another coach's hand; null: none. */
+        public ?string $twin,
         public bool $removed,
         public int $version,
     ) {
     }
 
-    public static function of(Attempt $attempt): self
+    public static function of(Attempt $attempt, string $drill, ?Verdict $asks = null, ?string $twin = null): self
     {
         return new self(
             $attempt->id()->toRfc4122(),
             $attempt->athleteId()->toRfc4122(),
+            $drill,
             $attempt->kind(),
             $attempt->reps(),
             $attempt->misses(),
@@ -45,6 +54,9 @@ final readonly class AttemptView
             $attempt->isClean(),
             $attempt->loggedAt()->format('Y-m-d\TH:i:s\Z'),
             MessageCatalogue::in(LengthUnit::Centimetre)->sentence(self::said($attempt)),
+            $attempt->loggedBy(),
+            null === $asks ? null : SentenceView::of($asks, LengthUnit::Centimetre),
+            $twin,
             $attempt->isRemoved(),
             $attempt->version(),
         );

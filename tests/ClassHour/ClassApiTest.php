@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\ClassHour;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Zumbo\App\ClassHour\Tags;
+use Zumbo\App\Entity\People\Tag;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class ClassApiTest extends ApiTestCase
@@ -156,12 +156,7 @@ final class ClassApiTest extends ApiTestCase
     #[DataProvider('tagged')]
     public function testTagsAreShortAndAllDifferent(array $names, array $tags): void
     {
-        self::assertSame(
-            $tags,
-            array_values(
-                Tags::of(array_combine(array_map(static fn (int $i): string => "id$i", array_keys($names)), $names)),
-            ),
-        );
+        self::assertSame($tags, self::given($names));
     }
 
     /**
@@ -170,17 +165,42 @@ final class ClassApiTest extends ApiTestCase
     public static function tagged(): iterable
     {
         yield 'initials' => [['Ilse', 'Femi'], ['i', 'f']];
-        yield 'a shared initial' => [['Ilse', 'Ivo', 'Femi'], ['il', 'iv', 'f']];
-        yield 'nearly the same name' => [['Ana', 'Anabel', 'Anna'], ['an', 'aa', 'ax']];
+        yield 'a shared initial' => [['Ilse', 'Ivo', 'Femi'], ['i', 'iv', 'f']];
+        yield 'nearly the same name' => [['Ana', 'Anabel', 'Anna', 'Anni'], ['a', 'an', 'aa', 'ai']];
         yield 'accents and other scripts' => [['Émile', '文', 'Øyvind'], ['e', 'z', 'y']];
         $many = array_map(static fn (int $i): string => \chr(97 + ($i % 26)).'name', range(0, 59));
-        self::assertCount(
-            60,
-            array_unique(
-                Tags::of(array_combine(array_map(static fn (int $i): string => "id$i", array_keys($many)), $many)),
-            ),
-        );
+        self::assertCount(60, array_unique(self::given($many)));
         yield 'one' => [['Wen'], ['w']];
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return list<string> the tags given one after the other
+     */
+    private static function given(array $names): array
+    {
+        $tags = [];
+        foreach ($names as $name) {
+            $tags[Tag::free($name, $tags)] = true;
+        }
+
+        return array_map(strval(...), array_keys($tags));
+    }
+
+    public function testATagStaysWhoeverComesAndGoes(): void
+    {
+        $this->signInto();
+        $tags = fn (): array => array_column($this->send('GET', '/api/class')['athletes'], 'tag', 'firstName');
+        $add = fn (string $name): array => $this->send('PUT', '/api/athletes/'.self::id(), self::athlete(['name' => $name]));
+        $add('Signe Moor');
+        self::assertSame(['Signe' => 's'], $tags());
+        $sten = $add('Sten Aake');
+        $add('Sigrid Low');
+        self::assertSame(['Signe' => 's', 'Sigrid' => 'si', 'Sten' => 'st'], $tags());
+        $this->send('DELETE', '/api/athletes/'.$sten['id'], null, self::change(1));
+        $add('Stella Ray');
+        self::assertSame(['Signe' => 's', 'Sigrid' => 'si', 'Stella' => 'se'], $tags(), 'his is kept for him');
     }
 
     private function add(string $name, string $experience): string

@@ -135,6 +135,96 @@ final class AttemptsApiTest extends ApiTestCase
         $this->assertStatus(201);
     }
 
+    public function testAHelperChangesOnlyWhatTheyWrote(): void
+    {
+        $gym = $this->signInto();
+        $athlete = $this->newAthlete();
+        $coachs = '/api/attempts/'.$this->log($athlete)['id'];
+        $this->signInto($gym, Role::Helper, 'Jory');
+        $own = $this->log($athlete, ['reps' => 5]);
+        self::assertSame('Jory', $own['loggedBy']);
+        foreach (['DELETE', 'PATCH', 'POST /keep', 'POST /move'] as $what) {
+            [$method, $verb] = explode(' ', $what.' ');
+            $body = ['PATCH' => ['clean' => false], 'POST /move' => ['athleteId' => $athlete]][$what] ?? null;
+            $refused = $this->send($method, $coachs.$verb, $body, self::change(1));
+            $this->assertStatus(403);
+            self::assertStringContainsString('a helper changes only what they wrote', $refused['detail']);
+        }
+        $this->send('DELETE', '/api/attempts/'.$own['id'], null, self::change(1));
+        $this->assertStatus(200);
+    }
+
+    public function testAnEntryIsMovedToWhoseItIs(): void
+    {
+        $this->signInto();
+        $one = $this->newAthlete();
+        $other = self::id();
+        $this->send('PUT', '/api/athletes/'.$other, self::athlete(['name' => 'Wanda Kay', 'experience' => 'some-doubles']));
+        $entry = $this->log($one);
+        $path = '/api/attempts/'.$entry['id'].'/move';
+        $this->send('POST', $path, ['athleteId' => self::id()], self::change(1));
+        $this->assertProblem('athleteId');
+        $moved = $this->send('POST', $path, ['athleteId' => $other], self::change(1));
+        self::assertSame([$other, 'fifty-calm', 2], [$moved['athleteId'], $moved['drill'], $moved['version']]);
+        self::assertSame([], $this->send('GET', "/api/athletes/$one/today")['entries']);
+        self::assertSame([$entry['id']], array_column($this->send('GET', "/api/athletes/$other/today")['entries'], 'id'));
+        $this->send('POST', $path, ['athleteId' => $one], self::change(1));
+        $this->assertStatus(409);
+    }
+
+    public function testACountThatIsHardlyMeantIsAskedAboutUntilItIsKept(): void
+    {
+        $this->signInto();
+        $athlete = $this->newAthlete();
+        foreach ([19, 36, 27] as $reps) {
+            $this->log($athlete, ['reps' => $reps]);
+        }
+        $today = $this->send('GET', "/api/athletes/$athlete/today");
+        self::assertSame([['kind' => 'streak', 'best' => 36, 'askAbove' => 108]], $today['bests']);
+        $odd = $this->log($athlete, ['reps' => 360]);
+        self::assertSame(
+            [null, null, null, '360, where 36 is the best so far?'],
+            array_map($this->asks(...), $this->send('GET', "/api/athletes/$athlete/today")['entries']),
+        );
+        self::assertSame('360, where 36 is the best so far?', $this->asks($this->send('GET', '/api/class')['justNow'][0]));
+        $this->send('POST', '/api/attempts/'.$odd['id'].'/keep', null, self::change(1));
+        self::assertSame([null], array_unique(array_map(
+            $this->asks(...),
+            $this->send('GET', "/api/athletes/$athlete/today")['entries'],
+        )));
+    }
+
+    public function testASetInTwoHandsIsInDoubtUntilSomebodyDecides(): void
+    {
+        $gym = $this->signInto(name: 'Anke');
+        $athlete = $this->newAthlete();
+        $at = static fn (string $time): string => '2026-11-24T18:'.$time.'Z';
+        $first = $this->log($athlete, ['reps' => 31, 'at' => $at('10:00')]);
+        $this->signInto($gym, name: 'Maren');
+        $second = $this->log($athlete, ['reps' => 31, 'at' => $at('11:30')]);
+        $third = $this->log($athlete, ['reps' => 31, 'at' => $at('20:00')]);
+        $today = $this->send('GET', "/api/athletes/$athlete/today");
+        self::assertSame(
+            [$first['id'] => null, $second['id'] => $first['id'], $third['id'] => null],
+            array_column($today['entries'], 'twin', 'id'),
+        );
+        self::assertStringStartsWith('One set is in doubt', $today['gate']['doubt']['sentence']);
+        self::assertStringStartsWith('One set', $this->send('GET', '/api/class')['athletes'][0]['doubt']['sentence']);
+        $this->send('POST', '/api/attempts/'.$second['id'].'/keep', null, self::change(1));
+        $kept = $this->send('GET', "/api/athletes/$athlete/today");
+        self::assertSame([3, null], [\count($kept['entries']), $kept['gate']['doubt']], 'both are kept');
+        $this->send('DELETE', '/api/attempts/'.$second['id'], null, self::change(2));
+        self::assertCount(2, $this->send('GET', "/api/athletes/$athlete/today")['entries']);
+    }
+
+    /**
+     * @param array<mixed> $entry
+     */
+    private function asks(array $entry): ?string
+    {
+        return $entry['asks']['sentence'] ?? null;
+    }
+
     public function testTheGateMovesWithTheLog(): void
     {
         $this->signInto();

@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\Log;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Drill\CountKind;
@@ -28,6 +29,10 @@ class Attempt implements BelongsToGym, VersionedRow
 {
     use KeptRow;
 
+    /** Somebody has said that it is right as it stands. */
+    #[ORM\Column(type: 'boolean', options: ['default' => false])]
+    private bool $confirmed = false;
+
     public function __construct(
         Uuid $gymId,
         Uuid $id,
@@ -42,6 +47,8 @@ class Attempt implements BelongsToGym, VersionedRow
         #[ORM\Column(length: 8, nullable: true, enumType: AttemptEnd::class)] private ?AttemptEnd $ended,
         #[ORM\Column(type: 'boolean')] private bool $clean,
         #[ORM\Column(type: 'datetime_immutable')] private \DateTimeImmutable $loggedAt,
+        /** The coach's name; empty: nobody knows. */
+        #[ORM\Column(length: 80, options: ['default' => ''])] private string $loggedBy,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
@@ -98,9 +105,33 @@ class Attempt implements BelongsToGym, VersionedRow
         return CountKind::Streak === $this->kind->countKind() && Phase::Linking === $this->stage->phase();
     }
 
+    public function loggedBy(): string
+    {
+        return $this->loggedBy;
+    }
+
+    public function isConfirmed(): bool
+    {
+        return $this->confirmed;
+    }
+
     public function judge(bool $clean): void
     {
         $this->clean = $clean;
+    }
+
+    public function confirm(): void
+    {
+        $this->confirmed = true;
+    }
+
+    /** It was somebody else's: at the stage they have, and asked about anew. */
+    public function moveTo(Athlete $athlete, PracticeSet $set): void
+    {
+        $this->athleteId = $athlete->id();
+        $this->setId = $set->id;
+        $this->stage = $set->stage;
+        $this->confirmed = false;
     }
 
     public function toCore(\DateTimeImmutable $now): Entry

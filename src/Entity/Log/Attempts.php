@@ -34,6 +34,31 @@ final readonly class Attempts
             throw UnknownRow::of('attempt', $id);
     }
 
+    /** Code of the drill of an entry. */
+    public function drillOf(Attempt $attempt): string
+    {
+        return $this->drillsOf([$attempt])[$attempt->setId()->toRfc4122()] ?? '';
+    }
+
+    /**
+     * @param list<Attempt> $attempts
+     *
+     * @return array<string, string> codes of their drills by set id
+     */
+    public function drillsOf(array $attempts): array
+    {
+        $sets = $this->database->entities()->getRepository(PracticeSet::class)->findBy([
+            'gymId' => $this->scope->gymId(),
+            'id' => array_values(array_unique(array_map(static fn (Attempt $one): string => $one->setId()->toBinary(), $attempts))),
+        ]);
+        $drills = [];
+        foreach ($sets as $set) {
+            $drills[$set->id->toRfc4122()] = $set->drill;
+        }
+
+        return $drills;
+    }
+
     /**
      * @return array<string, list<Attempt>> by athlete id, the newest last; one query for the whole gym
      */

@@ -21,6 +21,7 @@ use Zumbo\Core\Stage\Stage;
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'athlete')]
+#[ORM\UniqueConstraint(name: 'athlete_tag', columns: ['gym_id', 'tag'])]
 class Athlete implements BelongsToGym, VersionedRow
 {
     use KeptRow;
@@ -49,6 +50,8 @@ class Athlete implements BelongsToGym, VersionedRow
         AthleteProfile $profile,
         #[ORM\Column(length: 8, enumType: Stage::class)] private Stage $stage,
         #[ORM\Column(type: 'datetime_immutable')] private \DateTimeImmutable $createdAt,
+        /** As AthleteTags gives it. */
+        #[ORM\Column(length: Tag::MOST_LETTERS)] private string $tag,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
@@ -64,6 +67,12 @@ class Athlete implements BelongsToGym, VersionedRow
     public function stage(): Stage
     {
         return $this->stage;
+    }
+
+    /** Letters by which a typed line names them. */
+    public function tag(): string
+    {
+        return $this->tag;
     }
 
     public function createdAt(): \DateTimeImmutable

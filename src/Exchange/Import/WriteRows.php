@@ -6,6 +6,7 @@ namespace Zumbo\App\Exchange\Import;
 
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\People\AthleteTags;
 use Zumbo\App\Exchange\Rule\ReadRow;
 use Zumbo\App\Exchange\Table\Column;
 use Zumbo\App\Exchange\Table\ColumnKind;
@@ -18,7 +19,7 @@ use Zumbo\App\Platform\Job\Progress;
  */
 final readonly class WriteRows
 {
-    public function __construct(private GymDatabase $database, private ImportedPractices $practices)
+    public function __construct(private GymDatabase $database, private ImportedPractices $practices, private AthleteTags $tags)
     {
     }
 
@@ -90,6 +91,9 @@ final readonly class WriteRows
             if (ColumnKind::Id === $column->kind) {
                 $types[$name] = UuidType::NAME;
             }
+        }
+        if ('athletes' === $row->table->name) {
+            $values['tag'] = $this->tags->freeOr($row->text('log_tag'), Uuid::fromString($row->text('id')), $row->text('name'));
         }
         if ($row->table->inPractice) {
             $values['set_id'] = $this->practices->setFor(

@@ -7,6 +7,7 @@ namespace Zumbo\App\Exchange\Table;
 use Zumbo\App\Entity\Health\StatedBy;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\People\DominantHand;
+use Zumbo\App\Entity\People\Tag;
 use Zumbo\Core\Body\BirthYear;
 use Zumbo\Core\Body\BodyPart;
 use Zumbo\Core\Body\Caution;
@@ -107,8 +108,14 @@ final class Tables
                 )->optional(),
                 Column::length('handle_length_m', Quantity::Handle, 'of one of their handles; nothing: not known')
                     ->optional(),
+                Column::text(
+                    'log_tag',
+                    0,
+                    Tag::MOST_LETTERS,
+                    'letters that name them in a typed line; nothing, or another’s: the next free ones',
+                )->orElse(''),
             ],
-            ['added_at' => 'created_at'],
+            ['added_at' => 'created_at', 'log_tag' => 'tag'],
             retired: ['cautions', 'caution_note'],
         );
     }
@@ -282,6 +289,8 @@ final class Tables
                 )->optional(),
                 Column::flag('clean', 'by quality'),
                 Column::instant('logged_at', 'when it was logged'),
+                Column::text('logged_by', 0, 80, 'the coach who wrote it; nothing: not known')->orElse(''),
+                Column::flag('confirmed', 'a coach has said that it is right as it stands')->orElse(false),
             ],
             inPractice: true,
         );

@@ -1,16 +1,30 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 import type { Waiting } from '../lib/outboxStore';
 import { refetchChanged } from './changes';
-import { Outbox } from './outbox';
+import { isWaiting, Outbox } from './outbox';
 import { meKey } from './session';
 
 interface OutboxState {
   outbox: Outbox | null;
+  /** What this device did: what waits, and the last that arrived, the oldest first. */
+  writes: Waiting[];
+  /** What is not on the server yet. */
   waiting: Waiting[];
+  /** Keeps a write on the device; one that comes before the outbox is open is not lost. */
+  add: (write: Waiting) => void;
 }
 
-const Context = createContext<OutboxState>({ outbox: null, waiting: [] });
+const Context = createContext<OutboxState>({ outbox: null, writes: [], waiting: [], add: () => undefined });
 
 /** After a failed round, try again so often; an `online` event tries at once. */
 const RETRY_MS = 3000;
@@ -18,19 +32,22 @@ const RETRY_MS = 3000;
 /** Gives the signed-in user's outbox to the screens, and keeps sending while anything waits. */
 export function OutboxProvider({ userId, children }: { userId: string; children: ReactNode }) {
   const [outbox, setOutbox] = useState<Outbox | null>(null);
-  const [waiting, setWaiting] = useState<Waiting[]>([]);
+  const [writes, setWrites] = useState<Waiting[]>([]);
+  const waiting = useMemo(() => writes.filter(isWaiting), [writes]);
+  const opening = useRef<Promise<Outbox>>(null);
   const client = useQueryClient();
 
   useEffect(() => {
     let open: Outbox | null = null;
     let ended = false;
-    void Outbox.of(userId).then((made) => {
+    opening.current = Outbox.of(userId);
+    void opening.current.then((made) => {
       if (ended) {
         made.close();
         return;
       }
       open = made;
-      made.onChange(setWaiting);
+      made.onChange(setWrites);
       setOutbox(made);
     });
     return () => {
@@ -45,10 +62,11 @@ export function OutboxProvider({ userId, children }: { userId: string; children:
       return;
     }
     const round = async () => {
-      const end = await outbox.drain();
-      if (end === 'empty') {
+      const { ended, arrived } = await outbox.drain();
+      if (arrived > 0) {
         await refetchChanged(client, ['attempt']);
-      } else if (end === 'signed-out') {
+      }
+      if (ended === 'signed-out') {
         await client.invalidateQueries({ queryKey: meKey });
       }
     };
@@ -62,7 +80,8 @@ export function OutboxProvider({ userId, children }: { userId: string; children:
     };
   }, [outbox, unsent, client]);
 
-  return <Context value={{ outbox, waiting }}>{children}</Context>;
+  const add = useCallback((write: Waiting) => void opening.current?.then((open) => open.add(write)), []);
+  return <Context value={{ outbox, writes, waiting, add }}>{children}</Context>;
 }
 
 export function useOutbox(): OutboxState {

@@ -25,7 +25,8 @@ export class ProblemError extends Error {
 
 /** The server did not answer: the network, or the server itself. */
 export class Unreachable extends Error {
-  constructor() {
+  /** @param status of an answer that says nothing; none: there was no answer */
+  constructor(readonly status?: number) {
     super('The server does not answer. Nothing is lost: try again when the network is back.');
     this.name = 'Unreachable';
   }
@@ -89,6 +90,13 @@ export async function call<M extends Method, P extends PathWith<M>>(
 /** Sends what was made ready. Throws as `call` does. */
 export async function send(what: Outgoing): Promise<unknown> {
   return answerOf(await respond(what));
+}
+
+/** Sends a write; answers with the gym's revision it made, or 0 when it had been made before. Throws as `call` does. */
+export async function sendForRevision(what: Outgoing): Promise<number> {
+  const response = await respond(what);
+  await answerOf(response);
+  return Number(response.headers.get(REVISION_HEADER) ?? 0);
 }
 
 /** Fetches a file. Throws as `call` does. */
@@ -168,7 +176,9 @@ async function answerOf(response: Response): Promise<unknown> {
   if (response.ok) {
     return text === '' ? undefined : JSON.parse(text);
   }
-  throw isProblem(response) ? new ProblemError(JSON.parse(text) as Problem) : new Unreachable();
+  throw isProblem(response)
+    ? new ProblemError(JSON.parse(text) as Problem)
+    : new Unreachable(response.status);
 }
 
 function isProblem(response: Response): boolean {

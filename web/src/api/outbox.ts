@@ -1,19 +1,28 @@
 import { OutboxStore, type Waiting } from '../lib/outboxStore';
-import { ProblemError, send as sendNow } from './client';
+import { ProblemError, sendForRevision, Unreachable } from './client';
 
-export type Sender = (write: Waiting) => Promise<unknown>;
+/** Sends one write; answers with the gym's revision it made. */
+export type Sender = (write: Waiting) => Promise<number>;
 
-const send: Sender = (write) => sendNow(write);
+/** How a round of sending ended, and how much arrived in it. */
+export interface Round {
+  ended: 'empty' | 'network' | 'signed-out';
+  arrived: number;
+}
 
-/** How a round of sending ended. */
-export type Round = 'empty' | 'network' | 'signed-out';
+/** A write the server failed on is tried again after so long. */
+export const AGAIN_MS = 30_000;
+
+/** So many that have arrived are kept until a screen has fetched them. */
+const ARRIVED_KEPT = 60;
 
 /**
- * Sends one user's waiting writes in order. What the server refuses stays, marked with its sentence; what it could not
- * be asked stays as it is. One lock across tabs, so that two tabs never send the same write at once.
+ * Sends one user's waiting writes in order. What the server refuses stays, marked with its sentence; what it failed on is
+ * put aside and tried again; behind either only what is about the same row waits. One lock across tabs, so that two
+ * tabs never send the same write at once.
  */
 export class Outbox {
-  private readonly listeners = new Set<(waiting: Waiting[]) => void>();
+  private readonly listeners = new Set<(writes: Waiting[]) => void>();
   private readonly channel: BroadcastChannel;
   private closed = false;
 
@@ -21,16 +30,17 @@ export class Outbox {
     private readonly store: OutboxStore,
     private readonly name: string,
     private readonly sender: Sender,
+    private readonly nowMs: () => number,
   ) {
     this.channel = new BroadcastChannel(name);
     this.channel.onmessage = () => void this.tell();
   }
 
-  static async of(userId: string, sender: Sender = send): Promise<Outbox> {
-    return new Outbox(await OutboxStore.of(userId), `zumbo-outbox-${userId}`, sender);
+  static async of(userId: string, sender: Sender = sendForRevision, nowMs = Date.now): Promise<Outbox> {
+    return new Outbox(await OutboxStore.of(userId), `zumbo-outbox-${userId}`, sender, nowMs);
   }
 
-  onChange(listener: (waiting: Waiting[]) => void): () => void {
+  onChange(listener: (writes: Waiting[]) => void): () => void {
     this.listeners.add(listener);
     void this.tell();
     return () => this.listeners.delete(listener);
@@ -42,72 +52,73 @@ export class Outbox {
     await this.changed();
   }
 
-  /** Takes back a write that has not been sent; false when it has been, or is being sent. */
-  takeBack(rowId: string): Promise<boolean> {
-    return this.alone(async () => {
-      const mine = (await this.store.all()).filter((write) => write.rowId === rowId);
-      await Promise.all(mine.map((write) => this.store.drop(write.order ?? -1)));
-      await this.changed();
-      return mine.length > 0;
-    });
-  }
-
-  /** Changes the body of a write that has not been sent; false when there is none. */
-  amend(rowId: string, part: Record<string, unknown>): Promise<boolean> {
-    return this.alone(async () => {
-      const write = (await this.store.all()).find((one) => one.rowId === rowId && one.method === 'PUT');
-      if (write === undefined) {
-        return false;
-      }
-      await this.store.change({ ...write, body: { ...(write.body as object), ...part } });
-      await this.changed();
-      return true;
-    });
-  }
-
-  /** Lets a refused write be tried again. */
+  /** Lets a refused or failed write be tried again now; after a conflict, on top of what somebody else changed. */
   async retry(order: number): Promise<void> {
-    const write = (await this.store.all()).find((one) => one.order === order);
-    if (write !== undefined) {
+    await this.store.change(order, (write) => {
       const again = { ...write };
       delete again.refused;
-      await this.store.change(again);
-      await this.changed();
-    }
+      delete again.versionNow;
+      if (write.failed !== undefined) {
+        again.failed = { ...write.failed, atMs: 0 };
+      }
+      if (write.change !== undefined && write.versionNow !== undefined) {
+        again.change = { ...write.change, version: write.versionNow };
+      }
+      return again;
+    });
+    await this.changed();
   }
 
+  /** Drops a write, and what was to follow on the same row. */
   async drop(order: number): Promise<void> {
-    await this.store.drop(order);
+    const all = await this.store.all();
+    const row = all.find((write) => write.order === order)?.rowId;
+    const orders = all
+      .filter((write) => write.rowId === row && isWaiting(write) && (write.order ?? 0) >= order)
+      .map((write) => write.order ?? -1);
+    await this.store.drop(orders);
     await this.changed();
   }
 
   /** Sends what waits, oldest first. */
   drain(): Promise<Round> {
     return this.alone(async () => {
+      let arrived = 0;
+      const round = (ended: Round['ended']): Round => ({ ended, arrived });
       if (this.closed) {
-        return 'network';
+        return round('network');
       }
       // Another tab, or this one before it was opened anew, may have sent what is shown as waiting here.
       await this.tell();
-      for (const write of await this.store.all()) {
+      const heldUp = new Set<string>();
+      for (const write of (await this.store.all()).filter(isWaiting)) {
         if (this.closed) {
-          return 'network';
+          return round('network');
         }
-        if (write.refused !== undefined) {
+        const order = write.order ?? -1;
+        if (heldUp.has(write.rowId) || !this.isDue(write) || !(await this.store.has(order))) {
+          heldUp.add(write.rowId);
           continue;
         }
         try {
-          await this.sender(write);
-          await this.store.drop(write.order ?? -1);
+          const revision = await this.sender(write);
+          arrived += 1;
+          await this.store.change(order, (sent) => {
+            const there = { ...sent, arrived: revision };
+            delete there.failed;
+            return there;
+          });
         } catch (error) {
-          const stop = await this.failed(write, error);
-          if (stop !== null) {
-            return stop;
+          heldUp.add(write.rowId);
+          const end = await this.failed(order, error);
+          if (end !== null) {
+            return round(end);
           }
         }
         await this.changed();
       }
-      return 'empty';
+      await this.forgetArrived();
+      return round('empty');
     });
   }
 
@@ -118,15 +129,39 @@ export class Outbox {
     void this.alone(async () => this.store.close());
   }
 
-  private async failed(write: Waiting, error: unknown): Promise<Round | null> {
-    if (!(error instanceof ProblemError) || error.problem.status >= 500 || error.problem.status === 429) {
+  private isDue({ refused, failed }: Waiting): boolean {
+    return refused === undefined && (failed === undefined || this.nowMs() >= failed.atMs + AGAIN_MS);
+  }
+
+  private async failed(order: number, error: unknown): Promise<Round['ended'] | null> {
+    const status = error instanceof ProblemError ? error.problem.status : statusOf(error);
+    if (status === 500) {
+      await this.store.change(order, (write) => ({
+        ...write,
+        failed: { times: (write.failed?.times ?? 0) + 1, atMs: this.nowMs() },
+      }));
+      return null;
+    }
+    if (!(error instanceof ProblemError) || status > 500 || status === 429) {
       return 'network';
     }
-    if (error.problem.status === 401) {
+    if (status === 401) {
       return 'signed-out';
     }
-    await this.store.change({ ...write, refused: error.message });
+    const now = (error.problem.current as { version?: number } | null | undefined)?.version;
+    await this.store.change(order, (write) => ({
+      ...write,
+      refused: error.message,
+      ...(status === 409 && now !== undefined ? { versionNow: now } : {}),
+    }));
     return null;
+  }
+
+  private async forgetArrived(): Promise<void> {
+    const arrived = (await this.store.all()).filter((write) => !isWaiting(write));
+    if (arrived.length > ARRIVED_KEPT) {
+      await this.store.drop(arrived.slice(0, -ARRIVED_KEPT).map((write) => write.order ?? -1));
+    }
   }
 
   private alone<T>(work: () => Promise<T>): Promise<T> {
@@ -145,7 +180,16 @@ export class Outbox {
     if (this.closed) {
       return;
     }
-    const waiting = await this.store.all();
-    this.listeners.forEach((listener) => listener(waiting));
+    const writes = await this.store.all();
+    this.listeners.forEach((listener) => listener(writes));
   }
+}
+
+/** Not on the server yet. */
+export function isWaiting({ arrived }: Waiting): boolean {
+  return arrived === undefined;
+}
+
+function statusOf(error: unknown): number {
+  return error instanceof Unreachable ? (error.status ?? 0) : 0;
 }

@@ -340,6 +340,38 @@ export interface paths {
         patch: operations["attemptsJudge"];
         trace?: never;
     };
+    "/api/attempts/{id}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["attemptsKeep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["attemptsMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{id}/restore": {
         parameters: {
             query?: never;
@@ -1648,6 +1680,7 @@ export interface components {
         AttemptView: {
             id: string;
             athleteId: string;
+            drill: string;
             kind: components["schemas"]["AttemptKind"];
             reps: number;
             misses: number;
@@ -1655,6 +1688,9 @@ export interface components {
             clean: boolean;
             at: string;
             sentence: string;
+            loggedBy: string;
+            asks: components["schemas"]["SentenceView"] | null;
+            twin: string | null;
             removed: boolean;
             version: number;
         };
@@ -1664,6 +1700,11 @@ export interface components {
             turnsS: number[];
             endS: number;
             footwork: string | null;
+        };
+        BestView: {
+            kind: components["schemas"]["AttemptKind"];
+            best: number;
+            askAbove: number;
         };
         /** @enum {string} */
         BodyPart: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere";
@@ -1767,6 +1808,8 @@ export interface components {
             drill: components["schemas"]["DrillView"] | null;
             cueReason: string | null;
             outlook: components["schemas"]["SentenceView"] | null;
+            doubt: components["schemas"]["SentenceView"] | null;
+            bests: components["schemas"]["BestView"][];
             caution: boolean;
             entriesToday: number;
             look: components["schemas"]["SentenceView"] | null;
@@ -1940,6 +1983,7 @@ export interface components {
             open: boolean;
             outlook: components["schemas"]["SentenceView"];
             basis: components["schemas"]["SentenceView"];
+            doubt: components["schemas"]["SentenceView"] | null;
             next: components["schemas"]["SentenceView"] | null;
         };
         GivenRopeView: {
@@ -2113,6 +2157,9 @@ export interface components {
             /** @enum {string|null} */
             school?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
             handle?: string | null;
+        };
+        MoveInput: {
+            athleteId: string;
         };
         MovePinInput: {
             rackRopeId: string;
@@ -2603,6 +2650,8 @@ export interface components {
             focus: components["schemas"]["FocusOfToday"] | null;
             gate: components["schemas"]["GateView"] | null;
             entries: components["schemas"]["AttemptView"][];
+            bests: components["schemas"]["BestView"][];
+            revision: number;
         };
         TonightView: {
             given: components["schemas"]["GivenRopeView"][];
@@ -3614,6 +3663,78 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["QualityInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    attemptsKeep: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    attemptsMove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveInput"];
             };
         };
         responses: {

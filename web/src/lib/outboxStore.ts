@@ -1,19 +1,31 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
-/** One write that waits for the server. */
+/** What a write does to an entry of the log; absent of a write kept by an older version: it logs one. */
+export type Deed = 'log' | 'judge' | 'move' | 'keep' | 'remove';
+
+/** One write that waits for the server, or has arrived there a moment ago. */
 export interface Waiting {
   /** Order of sending; given by the store. */
   order?: number;
   /** Id of the row it is about, made on this device. */
   rowId: string;
+  deed?: Deed;
   method: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE';
   path: string;
   body?: unknown;
   change?: { mutationId: string; version: number };
   /** What it is, for people: "Ilse 23, miss". */
   said: string;
+  /** What is asked about the entry: a count that is hardly meant. */
+  asked?: string;
   /** Set when the server refused it: why. It then waits for the coach, and is never dropped by itself. */
   refused?: string;
+  /** The version the server holds, when it was refused because somebody else changed the row first. */
+  versionNow?: number;
+  /** Set when the server failed on it: it is tried again by itself, and does not hold up the others. */
+  failed?: { times: number; atMs: number };
+  /** The gym's revision it made: it has arrived, and is kept until what is fetched holds it. */
+  arrived?: number;
 }
 
 interface Schema extends DBSchema {
@@ -50,12 +62,24 @@ export class OutboxStore {
     await this.database.add('waiting', write);
   }
 
-  async change(write: Waiting): Promise<void> {
-    await this.database.put('waiting', write);
+  /** Changes a write that is still there; one that was dropped meanwhile stays dropped. */
+  async change(order: number, part: (write: Waiting) => Waiting): Promise<void> {
+    const transaction = this.database.transaction('waiting', 'readwrite');
+    const write = await transaction.store.get(order);
+    if (write !== undefined) {
+      await transaction.store.put(part(write));
+    }
+    await transaction.done;
   }
 
-  async drop(order: number): Promise<void> {
-    await this.database.delete('waiting', order);
+  async has(order: number): Promise<boolean> {
+    return (await this.database.getKey('waiting', order)) !== undefined;
+  }
+
+  async drop(orders: number[]): Promise<void> {
+    const transaction = this.database.transaction('waiting', 'readwrite');
+    await Promise.all(orders.map((order) => transaction.store.delete(order)));
+    await transaction.done;
   }
 
   close(): void {

@@ -32,6 +32,9 @@ export interface Sent {
   headers: Record<string, string>;
 }
 
+/** Later than any revision that a made-up answer was read at. */
+const FIRST_OWN_REVISION = 1000;
+
 /** What forms ask for, whatever the page. */
 const words: Answers = { 'GET /api/athlete-terms': athleteTerms, 'GET /api/rope-terms': terms };
 
@@ -52,7 +55,12 @@ export function answerWith(answers: Answers): Sent[] {
     if (answer === undefined) {
       return new Promise<Response>(() => undefined);
     }
-    return Promise.resolve(answer instanceof Refused ? refusal(answer) : Response.json(answer));
+    const headers = { 'Zumbo-Revision': String(FIRST_OWN_REVISION + sent.length) };
+    return Promise.resolve(
+      answer instanceof Refused
+        ? refusal(answer)
+        : Response.json(answer, method === 'GET' ? {} : { headers }),
+    );
   });
   return sent;
 }

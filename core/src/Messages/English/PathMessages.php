@@ -37,6 +37,10 @@ final class PathMessages
         'gate.next_close' => 'Close: keep this set, one cue only.',
         'gate.next_practise' => 'Keep practising this set; shorter goes, more of them clean.',
         'set.in_turn' => 'Drill {number} of {of} at this stage, in turn: {why}.',
+        'gate.in_doubt' => '{sets, plural, one {One set is} other {# sets are}} in doubt: two coaches may have written '
+            .'the same. Keep one or both.',
+        'entry.ask_best' => '{reps, number}, where {best, number} is the best so far?',
+        'entry.ask_seconds' => '{reps, plural, one {# rep} other {# reps}}, where the drill counts seconds?',
         'entry.miss' => '{reps}, miss',
         'entry.stopped' => '{reps}, stopped',
         'entry.time' => '{reps}, time',

@@ -1,7 +1,8 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { helper, ilse, maren, today, tomasz } from '../../testing/people';
+import { helper, ilse, maren, tomasz } from '../../testing/people';
+import { today } from '../../testing/tonight';
 import { answerWith, Refused, renderPage, type Answers } from '../../testing/render';
 import { AthletePage } from './AthletePage';
 

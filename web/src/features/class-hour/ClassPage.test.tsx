@@ -1,7 +1,8 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { attempt, maren, tonight } from '../../testing/people';
+import { maren } from '../../testing/people';
+import { attempt, tonight } from '../../testing/tonight';
 import { answerWith, Refused, renderPage, type Answers } from '../../testing/render';
 import { ClassPage } from './ClassPage';
 
@@ -10,7 +11,7 @@ const full: Answers = { 'GET /api/class': tonight, 'GET /api/me': maren };
 /** Every write is taken. */
 const taking = (all: Answers): Answers =>
   new Proxy(all, {
-    get: (answers, key: string) => (/^(PUT|PATCH|DELETE) /.test(key) ? attempt : answers[key]),
+    get: (answers, key: string) => (/^(PUT|PATCH|POST|DELETE) /.test(key) ? attempt : answers[key]),
   });
 
 describe('the class', () => {
@@ -99,14 +100,60 @@ describe('the class', () => {
     expect(sent.filter((one) => one.method === 'PUT')).toHaveLength(0);
   });
 
-  it('takes the last entry back with Backspace on the empty line', async () => {
+  it('takes nothing of somebody else’s back with Backspace', async () => {
     const sent = answerWith(taking(full));
     renderPage(<ClassPage />);
     await userEvent.type(await screen.findByLabelText('Log line'), '{Backspace}');
+    await userEvent.click(screen.getByRole('button', { name: 'Undo Ilse 14, stopped' }));
     await waitFor(() =>
-      expect(sent.find((one) => one.method === 'DELETE')?.path).toBe(`/api/attempts/${attempt.id}`),
+      expect(sent.filter((one) => one.method === 'DELETE').map((one) => [one.path, one.headers])).toEqual([
+        [`/api/attempts/${attempt.id}`, expect.objectContaining({ 'If-Match': '"1"' })],
+      ]),
     );
-    expect(sent.find((one) => one.method === 'DELETE')?.headers).toMatchObject({ 'If-Match': '"1"' });
+  });
+
+  it('asks in one quiet line about a count that is hardly meant, and keeps it by one touch', async () => {
+    const sent = answerWith(taking(full));
+    renderPage(<ClassPage />);
+    await userEvent.type(await screen.findByLabelText('Log line'), 'i230x{Enter}');
+    expect(await screen.findByText('230, where 41 is the best so far?')).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    await waitFor(() => expect(screen.queryByText(/where 41 is the best/)).toBeNull());
+    await waitFor(() => expect(sent.some((one) => one.path.endsWith('/keep'))).toBe(true));
+    expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent('Ilse 230, miss');
+  });
+
+  it('asks whether two coaches wrote the same set, and says who wrote what', async () => {
+    const twin = { ...attempt, id: '01934f2e-7a4c-7cc0-98c4-dc0c0c0739a1', loggedBy: 'Ewan Sallow' };
+    const sent = answerWith(
+      taking({
+        ...full,
+        'GET /api/class': { ...tonight, justNow: [{ ...twin, twin: attempt.id }, attempt] },
+      }),
+    );
+    renderPage(<ClassPage />);
+    const justNow = await screen.findByRole('region', { name: 'Just now' });
+    expect(justNow).toHaveTextContent('Ilse 14, stopped by Ewan Sallow');
+    await userEvent.click(within(justNow).getByRole('button', { name: 'Keep one' }));
+    await waitFor(() =>
+      expect(sent.find((one) => one.method === 'DELETE')?.path).toBe(`/api/attempts/${twin.id}`),
+    );
+    expect(justNow).not.toHaveTextContent('Ewan');
+  });
+
+  it('moves an entry to whose it is, at once', async () => {
+    const sent = answerWith(taking(full));
+    renderPage(<ClassPage />);
+    await userEvent.click(
+      await screen.findByRole('button', { name: 'Move Ilse 14, stopped to another athlete' }),
+    );
+    await userEvent.click(await screen.findByRole('menuitem', { name: 'Tomasz' }));
+    expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent('Tomasz 14, stopped');
+    await waitFor(() =>
+      expect(sent.find((one) => one.path.endsWith('/move'))?.body).toEqual({
+        athleteId: tonight.athletes[1]?.id,
+      }),
+    );
   });
 
   it('takes back the entry just sent, not the one before, while it is not fetched yet', async () => {
@@ -130,9 +177,10 @@ describe('the class', () => {
     renderPage(<ClassPage />);
     await userEvent.type(await screen.findByLabelText('Log line'), 'i9.{Enter}');
     expect(await screen.findByText('not sent yet')).toBeVisible();
-    expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent(
-      'Ilse 9, stopped not sent yet',
-    );
+    const justNow = screen.getByRole('region', { name: 'Just now' });
+    expect(justNow).toHaveTextContent('Ilse 9, stopped not sent yet');
+    await userEvent.click(screen.getByRole('button', { name: 'Undo Ilse 9, stopped' }));
+    await waitFor(() => expect(justNow).not.toHaveTextContent('Ilse 9, stopped'));
     expect(sent.filter((one) => one.method === 'DELETE')).toHaveLength(0);
   });
 

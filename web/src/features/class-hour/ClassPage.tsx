@@ -1,18 +1,13 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import {
-  entryWrite,
-  useChangeAttempt,
-  useTonight,
-  type ClassAthlete,
-  type Tonight,
-} from '../../api/classHour';
+import { useTonight, type ClassAthlete, type Tonight } from '../../api/classHour';
+import { useEntryLog, withOwn } from '../../api/entries';
 import { useOutbox } from '../../api/OutboxProvider';
 import { useUnit } from '../../api/session';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
-import { FIRST_VERSION } from '../../lib/ids';
+import { questionAbout } from '../../lib/entryWords';
 import type { Entry } from '../../lib/logLine';
 import { Hall } from './parts/Hall';
 import { JustNow } from './parts/JustNow';
@@ -45,31 +40,24 @@ export function ClassPage() {
 
 function Running({ tonight }: { tonight: Tonight }) {
   const [chosenId, choose] = useState<string | null>(null);
-  const { outbox, waiting } = useOutbox();
-  const { judge, remove } = useChangeAttempt(outbox);
+  const { writes } = useOutbox();
+  const { log, undo } = useEntryLog();
   const unit = useUnit();
   const chosen = tonight.athletes.find((athlete) => athlete.id === chosenId);
-  // What was logged here, the newest last: Backspace takes these back first, sent or not, fetched or not.
-  const [mine, setMine] = useState<string[]>([]);
-  const log = (athlete: ClassAthlete, entry: Entry) => {
-    if (athlete.drill === null) {
-      return;
+  const entries = withOwn(tonight.justNow, tonight.revision, writes);
+  const logFor = (athlete: ClassAthlete, entry: Entry) => {
+    if (athlete.drill !== null) {
+      const of = { athleteId: athlete.id, name: athlete.firstName, drill: athlete.drill.code };
+      log(of, entry, questionAbout(entry, athlete.drill.countKind, athlete.bests));
     }
-    const write = entryWrite(athlete.id, athlete.firstName, athlete.drill.code, entry, new Date());
-    setMine([...mine, write.rowId]);
-    void outbox?.add(write);
   };
-  const undo = (id: string, version: number) => {
-    setMine(mine.filter((one) => one !== id));
-    remove.mutate({ id, version });
-  };
+  const mine = writes.filter((write) => (write.deed ?? 'log') === 'log').map((write) => write.rowId);
+  const own = entries.filter((entry) => mine.includes(entry.id));
+  // The last one made on this device, sent or not, fetched or not; never somebody else's.
   const undoLast = () => {
-    const last = mine.at(-1) ?? waiting.filter((write) => write.method === 'PUT').at(-1)?.rowId;
-    const newest = tonight.justNow[0];
+    const last = mine.flatMap((id) => own.find((entry) => entry.id === id) ?? []).at(-1);
     if (last !== undefined) {
-      undo(last, tonight.justNow.find((entry) => entry.id === last)?.version ?? FIRST_VERSION);
-    } else if (newest !== undefined) {
-      undo(newest.id, newest.version);
+      undo(last);
     }
   };
   return (
@@ -79,15 +67,15 @@ function Running({ tonight }: { tonight: Tonight }) {
       decision={
         <>
           {chosen !== undefined && (
-            <Selected athlete={chosen} onLog={(entry) => log(chosen, entry)} onClose={() => choose(null)} />
+            <Selected
+              athlete={chosen}
+              last={own.find((entry) => entry.athleteId === chosen.id)}
+              onLog={(entry) => logFor(chosen, entry)}
+              onUndo={undo}
+              onClose={() => choose(null)}
+            />
           )}
-          <JustNow
-            tonight={tonight}
-            waiting={waiting}
-            onJudge={(attempt) => judge.mutate({ attempt, clean: !attempt.clean })}
-            onUndo={undo}
-            error={judge.error ?? remove.error}
-          />
+          <JustNow athletes={tonight.athletes} entries={entries} />
         </>
       }
     >
@@ -98,7 +86,7 @@ function Running({ tonight }: { tonight: Tonight }) {
         chosenId={chosenId}
         onChoose={choose}
       />
-      <LogLine athletes={tonight.athletes} onLog={log} onUndo={undoLast} />
+      <LogLine athletes={tonight.athletes} onLog={logFor} onUndo={undoLast} />
     </Workbench>
   );
 }

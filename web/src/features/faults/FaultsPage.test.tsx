@@ -2,7 +2,8 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import type { Diagnosis, SignGroup } from '../../api/faults';
-import { helper, ilse, maren, rightRope, today } from '../../testing/people';
+import { helper, ilse, maren, rightRope } from '../../testing/people';
+import { today } from '../../testing/tonight';
 import { answerWith, Refused, renderPage, type Answers } from '../../testing/render';
 import { FaultsPage } from './FaultsPage';
 

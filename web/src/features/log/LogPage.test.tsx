@@ -27,8 +27,18 @@ describe('the log', () => {
   it('shows what waits', async () => {
     answerWith({});
     renderPage(<WithOneEntry />);
-    expect(await screen.findByRole('heading', { level: 1, name: '1 waiting for the network' })).toBeVisible();
+    expect(await screen.findByRole('heading', { level: 1, name: '1 kept here, not sent yet' })).toBeVisible();
     expect(screen.getByRole('listitem')).toHaveTextContent('Ilse 23, miss not sent yet');
+  });
+
+  it('names what the server failed on, which is tried again by itself or by hand', async () => {
+    const sent = answerWith({ 'PUT /api/attempts/r': new Refused(500, 'Our fault.') });
+    renderPage(<WithOneEntry />);
+    expect(await screen.findByText(/the server failed on it: it is tried again every half/)).toBeVisible();
+    expect(screen.getByRole('heading', { level: 1, name: '1 the server could not take yet' })).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'Try now' }));
+    expect(await screen.findByText(/failed on it, 2 times/)).toBeVisible();
+    expect(sent.filter((one) => one.method === 'PUT')).toHaveLength(2);
   });
 
   it('keeps what was refused with its reason until it is dropped or tried again', async () => {

@@ -6,11 +6,12 @@ import { Workbench } from '../../design/page/Workbench';
 import { Empty } from '../../design/page/StateNote';
 import styles from './LogPage.module.css';
 
-/** What is not on the server: waiting for the network, or refused with its reason. Nothing is dropped by itself. */
+/** What is not on the server: not sent yet, failed on and tried again, or refused with its reason. Nothing is dropped by itself. */
 export function LogPage() {
   const { outbox, waiting } = useOutbox();
   const refused = waiting.filter((write) => write.refused !== undefined);
-  const unsent = waiting.filter((write) => write.refused === undefined);
+  const failed = waiting.filter((write) => write.failed !== undefined);
+  const unsent = waiting.filter((write) => write.refused === undefined && write.failed === undefined);
   if (waiting.length === 0) {
     return (
       <Workbench title="Everything is on the server" decision={<Files />}>
@@ -21,14 +22,7 @@ export function LogPage() {
     );
   }
   return (
-    <Workbench
-      title={
-        refused.length > 0
-          ? `${refused.length} refused: have a look`
-          : `${unsent.length} waiting for the network`
-      }
-      decision={<Files />}
-    >
+    <Workbench title={titleOf(refused.length, failed.length, unsent.length)} decision={<Files />}>
       <ul className={styles.list}>
         {refused.map((write) => (
           <li key={write.order}>
@@ -41,6 +35,16 @@ export function LogPage() {
             </Button>
           </li>
         ))}
+        {failed.map((write) => (
+          <li key={write.order}>
+            <p>
+              <strong>{write.said}</strong> the server failed on it
+              {(write.failed?.times ?? 1) > 1 && `, ${write.failed?.times} times`}: it is tried again every
+              half minute.
+            </p>
+            <Button onClick={() => void outbox?.retry(write.order ?? -1)}>Try now</Button>
+          </li>
+        ))}
         {unsent.map((write) => (
           <li key={write.order}>
             <p>
@@ -51,6 +55,13 @@ export function LogPage() {
       </ul>
     </Workbench>
   );
+}
+
+function titleOf(refused: number, failed: number, unsent: number): string {
+  if (refused > 0) {
+    return `${refused} refused: have a look`;
+  }
+  return failed > 0 ? `${failed} the server could not take yet` : `${unsent} kept here, not sent yet`;
 }
 
 /** The way to everything that is kept, as files. */

@@ -24,6 +24,7 @@ export function GateCard({ athlete, today }: { athlete: Athlete; today: Today })
     <Card label="Gate">
       <h2>{gate.outlook.sentence}</h2>
       <p className={styles.basis}>{gate.basis.sentence}</p>
+      {gate.doubt !== null && <p role="note">{gate.doubt.sentence}</p>}
       {gate.next !== null && <p className={styles.next}>{gate.next.sentence}</p>}
       {dots.length > 0 && today.drill?.countKind === 'streak' && (
         <EntryDots dots={dots} gate={gate.count} label="Unbroken goes" />

@@ -1,20 +1,22 @@
 import type { Athlete } from '../../../api/athletes';
-import { entryWrite, useChangeAttempt, type Attempt, type Today } from '../../../api/classHour';
+import type { Today } from '../../../api/classHour';
+import { useEntryLog, withOwn, type ShownEntry } from '../../../api/entries';
 import { useOutbox } from '../../../api/OutboxProvider';
 import { AttemptPad } from '../../../design/log/AttemptPad';
 import { Card } from '../../../design/page/Card';
 import { EntryList } from '../../../design/log/EntryList';
+import { questionAbout } from '../../../lib/entryWords';
 import { CueOfToday } from './CueOfToday';
 
 const SHOWN = 6;
 
 /** One cue, the pad, and what was logged of this stage, each with its quality and undo. */
 export function LogSet({ athlete, today }: { athlete: Athlete; today: Today }) {
-  const { outbox, waiting } = useOutbox();
-  const { judge, remove } = useChangeAttempt(outbox);
+  const { writes } = useOutbox();
+  const { log, judge, keep, undo } = useEntryLog();
   const name = athlete.name.split(' ')[0] ?? athlete.name;
-  const unsent = waiting.filter(
-    (write) => write.method === 'PUT' && (write.body as { athleteId?: string }).athleteId === athlete.id,
+  const entries = withOwn(today.entries, today.revision, writes).filter(
+    (entry) => entry.athleteId === athlete.id,
   );
   const { drill } = today;
   return (
@@ -27,19 +29,16 @@ export function LogSet({ athlete, today }: { athlete: Athlete; today: Today }) {
           key={drill.code}
           countKind={drill.countKind}
           aim={drill.aim}
-          onLog={(entry) => void outbox?.add(entryWrite(athlete.id, name, drill.code, entry, new Date()))}
+          onLog={(entry) =>
+            log(
+              { athleteId: athlete.id, name, drill: drill.code },
+              entry,
+              questionAbout(entry, drill.countKind, today.bests),
+            )
+          }
         />
       )}
-      <EntryList
-        unsent={unsent.map((write) => ({ id: write.rowId, said: write.said }))}
-        entries={[...today.entries]
-          .reverse()
-          .slice(0, SHOWN)
-          .map((entry) => ({ ...entry, sentence: dated(entry) }))}
-        onJudge={(attempt) => judge.mutate({ attempt, clean: !attempt.clean })}
-        onUndo={(id, version) => remove.mutate({ id, version })}
-      />
-      {(judge.error ?? remove.error) !== null && <p role="alert">{(judge.error ?? remove.error)?.message}</p>}
+      <EntryList entries={entries.slice(0, SHOWN)} say={dated} onJudge={judge} onKeep={keep} onUndo={undo} />
     </Card>
   );
 }
@@ -47,7 +46,7 @@ export function LogSet({ athlete, today }: { athlete: Athlete; today: Today }) {
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 
 /** Entries of other days say which. */
-function dated(entry: Attempt): string {
+function dated(entry: ShownEntry): string {
   const at = new Date(entry.at);
   return at.toDateString() === new Date().toDateString()
     ? entry.sentence

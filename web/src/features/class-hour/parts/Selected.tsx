@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
-import type { ClassAthlete } from '../../../api/classHour';
+import type { ClassAthlete, Drill } from '../../../api/classHour';
+import type { ShownEntry } from '../../../api/entries';
 import { AttemptPad } from '../../../design/log/AttemptPad';
 import { BeatStrip } from '../../../design/beat/BeatStrip';
 import { Card } from '../../../design/page/Card';
@@ -12,49 +13,73 @@ import styles from './Selected.module.css';
 
 interface Props {
   athlete: ClassAthlete;
+  /** What was logged for them last, on this device. */
+  last: ShownEntry | undefined;
   onLog: (entry: Entry) => void;
+  onUndo: (entry: ShownEntry) => void;
   onClose: () => void;
 }
 
-/** The athlete that was touched: set, cue, outlook, and the pad. */
-export function Selected({ athlete, onLog, onClose }: Props) {
+/** The athlete that was touched: set, cue, outlook, and the pad; on a phone at the thumb, wherever one has scrolled. */
+export function Selected({ athlete, last, onLog, onUndo, onClose }: Props) {
   return (
-    <Card strong label={`${athlete.firstName}, set and log`}>
-      <div className={styles.head}>
-        <h2>
-          <Link to={`/athletes/${athlete.id}`}>{athlete.firstName}</Link>
-        </h2>
-        <Button type="text" onClick={onClose} aria-label="Close">
-          Close
-        </Button>
-      </div>
-      {athlete.look !== null && <p role="note">{athlete.look.sentence}</p>}
-      {athlete.beforeJumping !== null && (
-        <p role="note">
-          <Link to={`/ropes/${athlete.id}`}>{athlete.beforeJumping.sentence}</Link>
-        </p>
-      )}
-      {athlete.drill === null ? (
-        <NotToday allowance={athlete.allowance} name={athlete.firstName} few />
-      ) : (
-        <>
-          <p className={styles.set}>
-            {athlete.drill.title} · {athlete.drill.dose}
+    <div className={styles.atThumb}>
+      <Card strong label={`${athlete.firstName}, set and log`}>
+        <div className={styles.head}>
+          <h2>
+            <Link to={`/athletes/${athlete.id}`}>{athlete.firstName}</Link>
+          </h2>
+          <Button type="text" onClick={onClose} aria-label="Close">
+            Close
+          </Button>
+        </div>
+        {athlete.look !== null && <p role="note">{athlete.look.sentence}</p>}
+        {athlete.beforeJumping !== null && (
+          <p role="note">
+            <Link to={`/ropes/${athlete.id}`}>{athlete.beforeJumping.sentence}</Link>
           </p>
-          <BeatStrip beats={athlete.drill.beats} text={athlete.drill.text} small />
-          <p className={styles.cue}>“{athlete.drill.cue}”</p>
-          <p className={styles.set}>{athlete.cueReason}</p>
-          {athlete.outlook !== null && <p className={styles.set}>{athlete.outlook.sentence}</p>}
-          <NextSteps athleteId={athlete.id} />
-          <AttemptPad
-            key={athlete.id}
-            countKind={athlete.drill.countKind}
-            aim={athlete.drill.aim}
-            onLog={onLog}
-          />
-        </>
-      )}
-      <NoteHealth athlete={{ id: athlete.id, name: athlete.firstName }} />
-    </Card>
+        )}
+        {athlete.drill === null ? (
+          <NotToday allowance={athlete.allowance} name={athlete.firstName} few />
+        ) : (
+          <>
+            <SetOfToday athlete={athlete} drill={athlete.drill} />
+            <div className={styles.pad}>
+              <AttemptPad
+                key={athlete.id}
+                countKind={athlete.drill.countKind}
+                aim={athlete.drill.aim}
+                onLog={onLog}
+              />
+              {last !== undefined && (
+                <p className={styles.last} role="status">
+                  <span>Logged: {last.sentence}</span>
+                  <Button type="text" onClick={() => onUndo(last)} aria-label={`Undo ${last.sentence} here`}>
+                    Undo
+                  </Button>
+                </p>
+              )}
+            </div>
+          </>
+        )}
+        <NoteHealth athlete={{ id: athlete.id, name: athlete.firstName }} />
+      </Card>
+    </div>
+  );
+}
+
+function SetOfToday({ athlete, drill }: { athlete: ClassAthlete; drill: Drill }) {
+  return (
+    <>
+      <p className={styles.set}>
+        {drill.title} · {drill.dose}
+      </p>
+      <BeatStrip beats={drill.beats} text={drill.text} small />
+      <p className={styles.cue}>“{drill.cue}”</p>
+      <p className={styles.set}>{athlete.cueReason}</p>
+      {athlete.outlook !== null && <p className={styles.set}>{athlete.outlook.sentence}</p>}
+      {athlete.doubt !== null && <p role="note">{athlete.doubt.sentence}</p>}
+      <NextSteps athleteId={athlete.id} />
+    </>
   );
 }

@@ -1,11 +1,11 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useAthletes } from '../../../api/athletes';
-import { entryWrite, useToday } from '../../../api/classHour';
-import { useOutbox } from '../../../api/OutboxProvider';
+import { useToday } from '../../../api/classHour';
+import { useEntryLog } from '../../../api/entries';
 import type { TakeReport } from '../../../api/rhythm';
 import { PersonPicker } from '../../../design/form/PersonPicker';
-import { sayEntry } from '../../../lib/entryWords';
+import { questionAbout, sayEntry } from '../../../lib/entryWords';
 
 import styles from './LogTake.module.css';
 
@@ -48,7 +48,7 @@ export function LogTake({ take, onLogged }: Props) {
 
 function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; name: string } }) {
   const today = useToday(athlete.id).data;
-  const { outbox } = useOutbox();
+  const { log: logEntry } = useEntryLog();
   const [logged, setLogged] = useState(false);
   if (today === undefined) {
     return null;
@@ -65,14 +65,15 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   const entry = { kind, reps, misses, end, clean: true };
   const nothing = reps + misses === 0 && end !== 'miss';
   const name = athlete.name.split(' ')[0] ?? athlete.name;
-  const log = async () => {
-    await outbox?.add(entryWrite(athlete.id, name, drill.code, entry, new Date()));
+  const log = () => {
+    const of = { athleteId: athlete.id, name, drill: drill.code };
+    logEntry(of, entry, questionAbout(entry, drill.countKind, today.bests));
     setLogged(true);
     onLogged?.();
   };
   return (
     <>
-      <Button type="primary" disabled={logged || nothing} onClick={() => void log()}>
+      <Button type="primary" disabled={logged || nothing} onClick={log}>
         {logged ? 'Logged' : `Log ${sayEntry(entry)} for ${name}`}
       </Button>
       <p className={styles.drill}>as {drill.title}</p>

@@ -1,7 +1,6 @@
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
-import { entryWrite } from '../../../api/classHour';
-import { useOutbox } from '../../../api/OutboxProvider';
+import { useEntryLog } from '../../../api/entries';
 import { AttemptPad } from '../../../design/log/AttemptPad';
 import { PhaseBar } from '../../../design/beat/PhaseBar';
 import { formatDuration } from '../../../lib/duration';
@@ -13,7 +12,7 @@ import { ClockFace, type Tone } from './ClockFace';
 
 /** Work and rest by the clock; at the end what was done is logged in sum. */
 export function IntervalOnClock({ run, clock }: { run: IntervalRun; clock: RunClock }) {
-  const { outbox } = useOutbox();
+  const { log } = useEntryLog();
   const navigate = useNavigate();
   const at = run.endedAtS === null ? phaseAt(run.phases, clock.atS) : { state: 'over' as const };
   const face = faceOf(at);
@@ -54,7 +53,7 @@ export function IntervalOnClock({ run, clock }: { run: IntervalRun; clock: RunCl
             aim={worked}
             summed
             onLog={(entry) => {
-              void outbox?.add(entryWrite(run.athleteId, run.name, run.code, entry, new Date()));
+              log({ athleteId: run.athleteId, name: run.name, drill: run.code }, entry);
               leave();
             }}
           />

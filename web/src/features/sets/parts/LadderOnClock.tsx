@@ -1,7 +1,6 @@
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
-import { entryWrite, useChangeAttempt } from '../../../api/classHour';
-import { useOutbox } from '../../../api/OutboxProvider';
+import { useEntryLog } from '../../../api/entries';
 import { BeatStrip } from '../../../design/beat/BeatStrip';
 import { formatDuration } from '../../../lib/duration';
 import { FIRST_VERSION } from '../../../lib/ids';
@@ -15,8 +14,7 @@ import { RungMarks } from './RungMarks';
 
 /** A ladder by the clock: each go at a rung is marked, and logged at once; a missed rung is tried again. */
 export function LadderOnClock({ run, clock }: { run: LadderRun; clock: RunClock }) {
-  const { outbox } = useOutbox();
-  const { remove } = useChangeAttempt(outbox);
+  const { log, undo: undoEntry } = useEntryLog();
   const navigate = useNavigate();
   const index = rungOf(run);
   const rung = run.rungs[index];
@@ -30,18 +28,15 @@ export function LadderOnClock({ run, clock }: { run: LadderRun; clock: RunClock 
   );
 
   const mark = (made: boolean, reps: number) => {
-    const write = entryWrite(run.athleteId, run.name, run.code, entryOf(run, made, reps), new Date());
-    void outbox?.add(write);
-    const marks = [
-      ...run.marks,
-      { entryId: write.rowId, rung: index, made, reps, atS: Math.max(0, clock.atS) },
-    ];
+    const of = { athleteId: run.athleteId, name: run.name, drill: run.code };
+    const entryId = log(of, entryOf(run, made, reps));
+    const marks = [...run.marks, { entryId, rung: index, made, reps, atS: Math.max(0, clock.atS) }];
     clock.change({ ...run, marks });
   };
   const undo = () => {
     const last = run.marks.at(-1);
     if (last !== undefined) {
-      remove.mutate({ id: last.entryId, version: FIRST_VERSION });
+      undoEntry({ id: last.entryId, version: FIRST_VERSION, sentence: `${run.name}, the last mark` });
       clock.change({ ...run, marks: run.marks.slice(0, -1) });
     }
   };
@@ -82,7 +77,6 @@ export function LadderOnClock({ run, clock }: { run: LadderRun; clock: RunClock 
       {rung !== undefined && (
         <RungMarks rung={rung} onlyClean={run.countKind === 'tries'} disabled={ready} onMark={mark} />
       )}
-      {remove.error !== null && <p role="alert">{remove.error.message}</p>}
     </ClockFace>
   );
 }
