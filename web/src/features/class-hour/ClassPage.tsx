@@ -63,7 +63,7 @@ function Running({ tonight }: { tonight: Tonight }) {
   return (
     <Workbench
       title={tonight.title.sentence}
-      decisionLast={chosen === undefined}
+      decisionLast
       decision={
         <>
           {chosen !== undefined && (
