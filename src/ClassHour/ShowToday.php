@@ -104,9 +104,12 @@ final readonly class ShowToday
                 $athlete->stage(),
                 $gate,
                 array_map(
-                    static fn (Attempt $attempt): Entry => isset($stopped[$judged->dayOf($attempt->loggedAt())])
-                        ? $attempt->toCore($now)->ofAStoppedDay()
-                        : $attempt->toCore($now),
+                    static function (Attempt $attempt) use ($stopped, $judged, $now): Entry {
+                        $day = $judged->dayOf($attempt->loggedAt());
+                        $entry = $attempt->toCore($now)->ofSession($day);
+
+                        return isset($stopped[$day]) ? $entry->ofAStoppedDay() : $entry;
+                    },
                     $attempts,
                 ),
             );

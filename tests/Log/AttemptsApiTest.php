@@ -238,7 +238,7 @@ final class AttemptsApiTest extends ApiTestCase
         }
         $after = $this->send('GET', "/api/athletes/$athlete/today");
         self::assertSame('Hardly ever reaches 100 unbroken yet', $after['gate']['outlook']['sentence']);
-        self::assertStringContainsString('Rests on 5 logged', $after['gate']['basis']['sentence']);
+        self::assertStringContainsString('Based on 5 attempts', $after['gate']['basis']['sentence']);
         self::assertLessThan($today['gate']['chance'], $after['gate']['chance']);
     }
 

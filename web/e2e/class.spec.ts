@@ -48,7 +48,7 @@ test('the class hour: set, beat, log, gate, another screen, and the network cut 
 
   // 4. The gate before.
   const gate = page.getByRole('group', { name: 'Gate' });
-  const rests = Number(/Rests on (\d+)/.exec((await gate.textContent()) ?? '')?.[1]);
+  const rests = Number(/Based on (\d+) attempt/.exec((await gate.textContent()) ?? '')?.[1]);
   expect(rests).toBeGreaterThan(0);
 
   // 3. Log by touch.
@@ -57,7 +57,7 @@ test('the class hour: set, beat, log, gate, another screen, and the network cut 
   await pad.getByRole('button', { name: '1 more' }).click();
   await pad.getByRole('button', { name: 'Log 11, miss' }).click();
   await expect(pad.getByRole('listitem').first()).toContainText('11, miss');
-  await expect(gate).toContainText(`Rests on ${rests + 1}`);
+  await expect(gate).toContainText(`Based on ${rests + 1} attempt`);
 
   // 5. A second coach's screen shows the new entry within a second.
   const second = await screen(browser, page, {

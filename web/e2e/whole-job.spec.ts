@@ -33,7 +33,7 @@ async function logSingles(page: Page): Promise<void> {
     await pad(page).getByRole('button', { name: '10 more' }).click();
   }
   await pad(page).getByRole('button', { name: 'Log 50, stopped' }).click();
-  await expect(gate(page)).toContainText('Rests on 1 logged');
+  await expect(gate(page)).toContainText('Based on 1 attempt');
 }
 
 /** The coach decides: four stages on, to Link. */
@@ -126,7 +126,7 @@ test('the whole job for one athlete, from the rope to the workout', async ({ pag
   await mark(page, 'Made: 2 doubles');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first} made all 2 rungs, misses: 1`);
   await mark(page, 'Put the clock away');
-  await expect(gate(page)).toContainText('Rests on 3 logged');
+  await expect(gate(page)).toContainText('Based on 3 attempts');
   await expect(page.getByText('all sent')).toBeVisible();
   await giveCue(page, first);
   if (info.project.name === 'desk') {

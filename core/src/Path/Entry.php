@@ -15,13 +15,33 @@ final readonly class Entry
     /** A day that was stopped says so much of what an ordinary one says (our assumption). */
     public const STOPPED_DAY_SHARE = 0.25;
 
-    public function __construct(public CountKind $countKind, public CountedReps $counted, public bool $clean)
+    public function __construct(
+        public CountKind $countKind,
+        public CountedReps $counted,
+        public bool $clean,
+        /** Which session it is of, the same text for the same one: a local day. */
+        public string $session = '',
+    ) {
+    }
+
+    public function ofSession(string $session): self
     {
+        return new self($this->countKind, $this->counted, $this->clean, $session);
+    }
+
+    public function weighing(float $share): self
+    {
+        return new self($this->countKind, $this->counted->ageless()->weighingLess($share), $this->clean, $this->session);
     }
 
     /** The same, of a day on which jumping was stopped. */
     public function ofAStoppedDay(): self
     {
-        return new self($this->countKind, $this->counted->weighingLess(self::STOPPED_DAY_SHARE), $this->clean);
+        return new self(
+            $this->countKind,
+            $this->counted->weighingLess(self::STOPPED_DAY_SHARE),
+            $this->clean,
+            $this->session,
+        );
     }
 }

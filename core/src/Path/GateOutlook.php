@@ -7,20 +7,23 @@ namespace Zumbo\Core\Path;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Stage;
-use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Posterior;
 use Zumbo\Core\Streak\Prior;
 
 /**
  * How likely an athlete passes the gate of their stage again, how sure that is, and the one next thing.
  *
- * A gate is open when the chance of passing it again is high, not when it was met once. Open from 0.8 on, with at least
- * five entries and the last ones clean; settled when the 80 % interval of the chance lies on one side of 0.8. Limits
- * are our assumption.
+ * A gate is open when the chance of passing it again is high, not when it was met once: as the last sessions tell it
+ * (RecentSessions). Open from 0.8 on, with at least five entries and the last ones clean; nearly from 0.5; settled when
+ * the 80 % interval of the chance lies on one side of 0.8. Limits are our assumption.
  */
 final readonly class GateOutlook
 {
     public const OPEN_FROM = 0.8;
+    private const NEARLY_FROM = 0.5;
+
+    /** What is usual at a stage is said when it moves the chance by more. */
+    private const PRIOR_SAID_FROM = 0.03;
     private const LEAST_ENTRIES = 5;
     private const INTERVAL = 0.8;
     private const MOST_MORE = 50;
@@ -34,6 +37,7 @@ final readonly class GateOutlook
         /** @var array{float, float} the 80 % interval of the chance */
         public array $interval,
         public int $entries,
+        public int $sessions,
         /** How many more entries would settle it; 0 when settled, null when more than fifty. */
         public ?int $more,
         public bool $open,
@@ -55,13 +59,12 @@ final readonly class GateOutlook
             array_filter($entries, static fn (Entry $entry): bool => $entry->countKind === $gate->countKind),
         );
         $prior = CountKind::Tries === $gate->countKind ? Prior::flat() : Prior::forStage($stage);
-        $posterior = Posterior::of(
-            $prior,
-            array_map(static fn (Entry $entry): CountedReps => $entry->counted, $fitting),
-        );
+        $recent = RecentSessions::of($prior, $fitting);
+        $posterior = $recent->posterior;
         $chance = self::chance($gate, $posterior);
         $interval = self::interval($gate, $posterior);
-        $count = \count($fitting);
+        $count = $recent->entries;
+        $byPrior = $chance - self::chance($gate, RecentSessions::of(Prior::flat(), $fitting)->posterior);
         $more = self::more($chance, $interval, $count);
         $rough = self::roughAmongLast($fitting);
         $open = $chance >= self::OPEN_FROM && $count >= self::LEAST_ENTRIES && 0 === $rough;
@@ -71,11 +74,12 @@ final readonly class GateOutlook
             $chance,
             $interval,
             $count,
+            $recent->sessions,
             $more,
             $open,
             self::outlook($gate, $chance, $count),
-            self::basis($count, $more, $posterior->summed),
-            self::next($gate, $chance, $count, $rough, $open),
+            self::basis($recent, $gate, $more, $byPrior),
+            self::next($gate, $chance, $count, $more, $rough, $open, self::unaware($stage, $fitting, $recent)),
         );
     }
 
@@ -158,24 +162,50 @@ final readonly class GateOutlook
         return Verdict::of('gate.'.$often.'_'.$gate->countKind->value, $values);
     }
 
-    private static function basis(int $count, ?int $more, bool $summed): Verdict
+    /** @param float $byPrior by so much what is usual at the stage moves the chance */
+    private static function basis(RecentSessions $recent, Gate $gate, ?int $more, float $byPrior): Verdict
     {
-        $values = ['entries' => $count, 'more' => $more ?? self::MOST_MORE];
+        $values = [
+            // One batch of tries is as many attempts; a go or a hold is one.
+            'attempts' => CountKind::Tries === $gate->countKind ? $recent->attempts : $recent->entries,
+            'sessions' => $recent->sessions,
+            'more' => $more ?? self::MOST_MORE,
+            'points' => abs($byPrior) > self::PRIOR_SAID_FROM ? (int) round(100 * abs($byPrior)) : 0,
+            'way' => $byPrior > 0.0 ? 'up' : 'down',
+        ];
 
         return match (true) {
-            0 === $count => Verdict::of('gate.basis_none', $values),
+            0 === $recent->entries => Verdict::of('gate.basis_none', $values),
             null === $more => Verdict::of('gate.basis_far', $values),
-            0 === $more => Verdict::of($summed ? 'gate.basis_settled_sums' : 'gate.basis_settled', $values),
+            0 === $more => Verdict::of($recent->posterior->summed ? 'gate.basis_settled_sums' : 'gate.basis_settled', $values),
             default => Verdict::of('gate.basis_more', $values),
         };
     }
 
-    private static function next(Gate $gate, float $chance, int $count, int $rough, bool $open): Verdict
+    /**
+     * @param list<Entry> $entries
+     */
+    private static function unaware(Stage $stage, array $entries, RecentSessions $recent): ?Verdict
     {
+        $after = Stage::cases()[$stage->number()] ?? null;
+
+        return Unaware::of($entries, null === $after ? null : GateTable::of($after), $recent);
+    }
+
+    private static function next(
+        Gate $gate,
+        float $chance,
+        int $count,
+        ?int $more,
+        int $rough,
+        bool $open,
+        ?Verdict $unaware,
+    ): Verdict {
         $values = [
             'count' => $gate->count,
             'quality' => $gate->quality,
             'missing' => max(0, self::LEAST_ENTRIES - $count),
+            'more' => $more ?? self::MOST_MORE,
         ];
 
         return match (true) {
@@ -183,7 +213,8 @@ final readonly class GateOutlook
             0 === $count => Verdict::of('gate.next_first', $values),
             $rough > 0 => Verdict::of('gate.next_quality', $values),
             $chance >= self::OPEN_FROM => Verdict::of('gate.next_few', $values),
-            $chance >= 0.4 => Verdict::of('gate.next_close', $values),
+            null !== $unaware => $unaware,
+            $chance >= self::NEARLY_FROM => Verdict::of($more > 0 ? 'gate.next_nearly' : 'gate.next_close', $values),
             default => Verdict::of('gate.next_practise', $values),
         };
     }

@@ -73,6 +73,12 @@ final readonly class CountedReps
     /** @param float $share from 0 to 1 */
     public function weighingLess(float $share): self
     {
-        return new self($this->successes, $this->misses, $this->daysAgo, $this->summed, $share);
+        return new self($this->successes, $this->misses, $this->daysAgo, $this->summed, $this->share * $share);
+    }
+
+    /** Weighs by something else than its age. */
+    public function ageless(): self
+    {
+        return new self($this->successes, $this->misses, 0.0, $this->summed, $this->share);
     }
 }

@@ -19,8 +19,9 @@ final readonly class Prior
 
     /** A typical streak, by stage. */
     private const TYPICAL_STREAK = [
-        'jump' => 30,
-        'turn' => 10,
+        // Before anything is joined nobody knows: as at Join.
+        'jump' => 4,
+        'turn' => 4,
         'join' => 4,
         'singles' => 30,
         'range' => 20,

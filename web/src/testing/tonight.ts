@@ -53,7 +53,7 @@ export const today: Today = {
     entries: 1,
     open: false,
     outlook: sentence('gate.in_ten_streak', 'Reaches 20 about 6 times in 10'),
-    basis: sentence('gate.basis_more', 'Rests on 1 logged; about 4 more would settle it.'),
+    basis: sentence('gate.basis_more', 'Based on 1 attempt in 1 session: about 4 more would tell.'),
     doubt: null,
     next: sentence('gate.next_close', 'Close: keep this set.'),
   },

@@ -123,7 +123,13 @@ final class GateCalculation implements Calculation
         $clean = \count($all) - $inputs->whole('rough_last');
 
         return array_map(
-            static fn (int $i, array $entry): Entry => new Entry($entry[0], $entry[1], $i < $clean),
+            static fn (int $i, array $entry): Entry => new Entry(
+                $entry[0],
+                $entry[1],
+                $i < $clean,
+                // One day is one session.
+                (string) floor($entry[1]->daysAgo),
+            ),
             array_keys($all),
             $all,
         );

@@ -9,6 +9,14 @@ namespace Zumbo\Core\Messages\English;
  */
 final class PathMessages
 {
+    private const BASED = 'Based on {attempts, plural, one {# attempt} other {# attempts}} in {sessions, plural, one '
+        .'{# session} other {# sessions}}';
+
+    /** What is usual at the stage, where it moves the chance by more than three points. */
+    private const PRIOR = '{points, plural, =0 {} one { What is usual at this stage moves it {way, select, up {up} other '
+        .'{down}} by # point in 100.} other { What is usual at this stage moves it {way, select, up {up} other {down}} '
+        .'by # points in 100.}}';
+
     public const ALL = [
         'gate.unknown_streak' => 'Nothing logged yet towards {count} unbroken',
         'gate.unknown_tries' => 'Nothing logged yet towards {count} clean of {tries}',
@@ -26,15 +34,21 @@ final class PathMessages
         'gate.almost_always_tries' => 'Gets {count} clean of {tries} almost every time',
         'gate.almost_always_hold' => 'Holds {count} s without a miss almost every time',
         'gate.basis_none' => 'Rests on what is usual at this stage alone.',
-        'gate.basis_more' => 'Rests on {entries} logged; about {more} more would settle it.',
-        'gate.basis_far' => 'Rests on {entries} logged; it would take more than {more} to settle it.',
-        'gate.basis_settled' => 'Rests on {entries} logged; settled.',
-        'gate.basis_settled_sums' => 'Rests on {entries} logged, some as sums of a set, which tell less; settled.',
+        'gate.basis_more' => self::BASED.': about {more} more would tell.'.self::PRIOR,
+        'gate.basis_far' => self::BASED.': it would take more than {more} more to tell.'.self::PRIOR,
+        'gate.basis_settled' => self::BASED.': enough to tell.'.self::PRIOR,
+        'gate.basis_settled_sums' => self::BASED.', some as sums of a set, which tell less: enough to tell.'.self::PRIOR,
         'gate.next_open' => 'The gate is open: look at {quality}, then move on.',
         'gate.next_first' => 'Log the first set of this stage.',
         'gate.next_quality' => 'Count is not all: log the next ones clean, with {quality}.',
         'gate.next_few' => 'It looks good on little: log {missing} more to be sure.',
+        'gate.next_nearly' => 'Nearly: {more, plural, one {# more} other {about # more}} would tell. Keep this set, one '
+            .'cue only.',
         'gate.next_close' => 'Close: keep this set, one cue only.',
+        'gate.unaware_stops' => 'Ready, and does not know it: stopped on purpose at {count} in {times} of the '
+            .'{goes, plural, one {last go} other {last # goes}}. Let one go on until it breaks.',
+        'gate.unaware_next' => 'Ready, and does not know it: {count} in a row would hold about {in_ten, plural, one '
+            .'{once} other {# times}} in 10, and was never tried. Let them try.',
         'gate.next_practise' => 'Keep practising this set; shorter goes, more of them clean.',
         'set.in_turn' => 'Drill {number} of {of} at this stage, in turn: {why}.',
         'gate.in_doubt' => '{sets, plural, one {One set is} other {# sets are}} in doubt: two coaches may have written '

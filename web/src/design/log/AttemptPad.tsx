@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { sayEntry } from '../../lib/entryWords';
 import type { Entry, CountKind } from '../../lib/logLine';
 import { Counter } from './Counter';
+import { TryPad } from './TryPad';
 import styles from './AttemptPad.module.css';
 
 interface Props {
@@ -14,8 +15,21 @@ interface Props {
   onLog: (entry: Entry) => void;
 }
 
-/** Logs by touch: one counter and one touch for how it ended. */
-export function AttemptPad({ countKind, aim, summed: startsSummed = false, onLog }: Props) {
+/** Logs by touch, in the way the drill is counted. */
+export function AttemptPad({ countKind, aim, summed = false, onLog }: Props) {
+  return countKind === 'tries' ? (
+    <TryPad aim={aim} onLog={onLog} />
+  ) : (
+    <RepPad countKind={countKind} aim={aim} summed={summed} onLog={onLog} />
+  );
+}
+
+interface RepProps extends Required<Props> {
+  countKind: Exclude<CountKind, 'tries'>;
+}
+
+/** One counter and one touch for how it ended. */
+function RepPad({ countKind, aim, summed: startsSummed, onLog }: RepProps) {
   const [whole, setWhole] = useState(startsSummed);
   const [clean, setClean] = useState(true);
   const [reps, setReps] = useState(countKind === 'streak' ? 0 : aim);
@@ -31,22 +45,20 @@ export function AttemptPad({ countKind, aim, summed: startsSummed = false, onLog
   const summed: Entry = {
     kind,
     reps,
-    misses: countKind === 'tries' ? Math.max(0, aim - reps) : misses,
+    misses,
     end: null,
     clean,
   };
   return (
     <div className={styles.pad}>
       <Counter
-        label={countKind === 'hold' ? 'Seconds' : countKind === 'tries' ? `Clean of ${aim}` : 'Reps'}
+        label={countKind === 'hold' ? 'Seconds' : 'Reps'}
         value={reps}
-        most={countKind === 'tries' ? aim : 9999}
-        step={countKind === 'tries' ? 1 : 10}
+        most={9999}
+        step={10}
         onChange={setReps}
       />
-      {!streak && countKind !== 'tries' && (
-        <Counter label="Misses" value={misses} most={9999} step={1} onChange={setMisses} />
-      )}
+      {!streak && <Counter label="Misses" value={misses} most={9999} step={1} onChange={setMisses} />}
       {streak ? (
         <div className={styles.ends}>
           <Button size="large" danger onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'miss' })}>

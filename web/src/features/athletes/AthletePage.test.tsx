@@ -77,7 +77,7 @@ describe('an athlete', () => {
     expect(await screen.findByRole('img', { name: '2 doubles, 1 single' })).toBeVisible();
     expect(screen.getByRole('heading', { name: '“land ready”' })).toBeVisible();
     expect(screen.getByRole('group', { name: 'Gate' })).toHaveTextContent(
-      'Rests on 1 logged; about 4 more would settle it.',
+      'Based on 1 attempt in 1 session: about 4 more would tell.',
     );
     expect(screen.getByRole('img', { name: 'Unbroken goes: 0 of the last 1 reach 20' })).toBeVisible();
   });
