@@ -26,7 +26,8 @@ final readonly class BuildIntervals
         $athlete = $this->athletes->get($id);
         $judged = $this->mayJump->orRefuse($athlete);
         $set = $input->set();
-        $contacts = $set->jumps(Rate::perMinute(DrillTable::ofStage($athlete->stage())[0]->cadence));
+        $stage = $athlete->stage();
+        $contacts = $set->contacts(Rate::perMinute(DrillTable::ofStage($stage)[0]->cadence), $stage);
 
         return IntervalView::of(
             $id->toRfc4122(),

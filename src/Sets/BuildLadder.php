@@ -32,6 +32,9 @@ final readonly class BuildLadder
     private const BREAK_S = 5.0;
     private const MISS_S = 8.0;
 
+    /** A ladder that asks for more is not for today anyway. */
+    private const MOST_CONTACTS = 9_999;
+
     /** Of somebody who has not been taught the double yet, half the tries fail (our assumption). */
     private const UNTAUGHT_DOUBLE_MISS = 0.5;
 
@@ -52,11 +55,16 @@ final readonly class BuildLadder
         $kind = Ladder::kindAt($stage);
         $countKind = Ladder::measuredBy($family, $stage);
         $own = AthleteHazard::of($stage, $this->attempts->countedStreaks($athlete, $this->clock->now()));
-        $ladder = Ladder::of($family, $input->top, $kind, $input->fixedSingles);
-        $outlook =
-            JumpKind::Single === $kind
-                ? $this->outlook($ladder, $own->hazard, Hazard::constant(self::UNTAUGHT_DOUBLE_MISS))
-                : $this->outlook($ladder, Hazard::usualSingles(), $own->hazard);
+        [$singles, $doubles] = JumpKind::Single === $kind
+            ? [$own->hazard, Hazard::constant(self::UNTAUGHT_DOUBLE_MISS)]
+            : [Hazard::usualSingles(), $own->hazard];
+        $upTo = fn (int $top): LadderOutlook => $this->outlook(
+            Ladder::of($family, $top, $kind, $input->fixedSingles),
+            $singles,
+            $doubles,
+        );
+        $outlook = $upTo($input->top);
+        $contacts = (int) min(self::MOST_CONTACTS, round($outlook->expectedContacts()));
         $sum = static fn (callable $of): int => array_sum(array_map($of, $outlook->rungs));
 
         return new LadderView(
@@ -68,17 +76,34 @@ final readonly class BuildLadder
             array_map(static fn (RungOutlook $rung): RungView => RungView::of($rung, $countKind), $outlook->rungs),
             $sum(static fn (RungOutlook $rung): int => $rung->pattern->jumps()),
             $sum(static fn (RungOutlook $rung): int => $rung->pattern->turns()),
-            $sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts()),
+            $contacts,
+            $outlook->chanceOfAll(),
+            $outlook->isInReach(),
+            $outlook->isInReach() ? $input->top : self::topInReach($upTo, $input->top - 1),
             $outlook->tries(),
             $outlook->tries() - \count($outlook->rungs),
             $outlook->cleanS(),
             $outlook->expectedS(),
             self::BREAK_S,
             SentenceView::of(
-                $judged->today->contacts->with($sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts())),
+                $judged->today->contacts->with($contacts),
                 LengthUnit::Centimetre,
             ),
         );
+    }
+
+    /**
+     * @param callable(int): LadderOutlook $upTo
+     */
+    private static function topInReach(callable $upTo, int $from): ?int
+    {
+        for ($top = $from; $top >= 1; --$top) {
+            if ($upTo($top)->isInReach()) {
+                return $top;
+            }
+        }
+
+        return null;
     }
 
     private function outlook(Ladder $ladder, Hazard $singles, Hazard $doubles): LadderOutlook

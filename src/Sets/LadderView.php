@@ -28,7 +28,14 @@ final readonly class LadderView
         public array $rungs,
         public int $jumps,
         public int $turns,
+        /** With the repeats and misses that are to be expected. */
         public int $contacts,
+        /** Of all rungs at first go. */
+        public float $chanceOfAll,
+        /** Whether every rung is in reach: else nothing is started. */
+        public bool $inReach,
+        /** The highest top of that shape with every rung in reach; null: none. */
+        public ?int $topInReach,
         public float $tries,
         public float $misses,
         public float $cleanS,

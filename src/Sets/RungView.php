@@ -29,6 +29,8 @@ final readonly class RungView
         /** Of making it unbroken at one try. */
         public float $chance,
         public float $tries,
+        /** Made at least once in twenty tries; else it is not for today. */
+        public bool $inReach,
         public float $expectedS,
         /**
          * What is logged when it is made: doubles, or singles where there are no doubles; 1 when only clean or not
@@ -46,6 +48,7 @@ final readonly class RungView
             array_map(BeatView::of(...), PatternTiming::of($rung->pattern, Rate::perMinute(self::CADENCE))),
             $rung->chance,
             1 / $rung->chance,
+            !$rung->isOutOfReach(),
             $rung->expectedS,
             CountKind::Tries === $countKind ? 1 : Ladder::reps($rung->pattern),
         );

@@ -22,14 +22,16 @@ final class LadderApiTest extends ApiTestCase
         );
         self::assertCount(13, $ladder['rungs']);
         self::assertSame(
-            [49, 98, 49],
-            [$ladder['jumps'], $ladder['turns'], $ladder['contacts']],
+            [49, 98],
+            [$ladder['jumps'], $ladder['turns']],
             'a pyramid of 7 is 49 jumps',
         );
         self::assertSame('7 doubles', $ladder['rungs'][6]['text']);
         self::assertCount(7, $ladder['rungs'][6]['beats']);
         self::assertLessThan($ladder['rungs'][0]['chance'], $ladder['rungs'][6]['chance']);
         self::assertGreaterThan($ladder['cleanS'], $ladder['expectedS']);
+        self::assertGreaterThan(49, $ladder['contacts'], 'repeats and misses cost contacts');
+        self::assertLessThan(min(array_column($ladder['rungs'], 'chance')), $ladder['chanceOfAll']);
         self::assertEqualsWithDelta($ladder['tries'] - 13, $ladder['misses'], 1e-9);
     }
 
@@ -51,7 +53,11 @@ final class LadderApiTest extends ApiTestCase
         $after = $this->send('GET', "/api/athletes/$id/ladder?top=20");
         self::assertLessThan($before['rungs'][19]['chance'], $after['rungs'][19]['chance']);
         self::assertStringContainsString('From 6 logged goes', $after['source']['sentence']);
-        self::assertStringContainsString('too hard', $after['outlook']['sentence']);
+        self::assertStringContainsString('is not for today', $after['outlook']['sentence']);
+        self::assertSame([false, false], [$after['inReach'], $after['rungs'][19]['inReach']]);
+        $top = $after['topInReach'];
+        self::assertTrue($this->send('GET', "/api/athletes/$id/ladder?top=$top")['inReach']);
+        self::assertFalse($this->send('GET', "/api/athletes/$id/ladder?top=".($top + 1))['inReach']);
     }
 
     public function testBeforeTheFirstDoubleSinglesRise(): void
@@ -95,7 +101,7 @@ final class LadderApiTest extends ApiTestCase
             $this->assertStatus(201);
         }
         self::assertLessThan($before, $this->send('GET', "/api/athletes/$id/today")['gate']['chance']);
-        $load = $this->send('GET', "/api/athletes/$id/ladder?top=30")['load'];
+        $load = $this->send('GET', "/api/athletes/$id/ladder?top=6")['load'];
         self::assertStringContainsString('the 1,285 that are left today', $load['sentence'], '12 reps and 3 misses');
         self::assertSame('load.within', $load['code']);
     }

@@ -127,6 +127,20 @@ final readonly class IntervalSet
         return (int) round(($this->totalWorkS() * $cadence->countPerMinute()) / 60);
     }
 
+    /** Contacts by what is done at each station; without stations by the set's own beat. */
+    public function contacts(Rate $cadence, Stage $stage): int
+    {
+        if ([] === $this->stations) {
+            return $this->jumps($cadence);
+        }
+        $perRound = array_sum(array_map(
+            static fn (string $station): float => StationWork::contactsPerMinute($station, $stage, $cadence->countPerMinute()),
+            $this->stations,
+        ));
+
+        return (int) round(($this->rounds * $this->workS * $perRound) / 60);
+    }
+
     /** As the text form writes it, ready to be read again. */
     public function text(): string
     {

@@ -51,6 +51,18 @@ final readonly class LadderOutlook
         return array_product(array_map(static fn (RungOutlook $rung): float => $rung->chance, $this->rungs));
     }
 
+    /** Every rung is made at least once in twenty tries. */
+    public function isInReach(): bool
+    {
+        return [] === array_filter($this->rungs, static fn (RungOutlook $rung): bool => $rung->isOutOfReach());
+    }
+
+    /** Contacts to be expected: what was jumped, failed tries included, and the missed jumps themselves. */
+    public function expectedContacts(): float
+    {
+        return $this->expectedJumps() + $this->tries() - \count($this->rungs);
+    }
+
     public function expectedS(): float
     {
         return $this->breaksS + $this->sum(static fn (RungOutlook $rung): float => $rung->expectedS);

@@ -17,6 +17,9 @@ final class LadderVerdict
     /** Below this a rung is tried more than it is jumped (our assumption). */
     private const LEAST_CHANCE = 0.5;
 
+    /** Nobody wants to hear a number of misses beyond that. */
+    private const MOST_SAID = 999;
+
     public static function of(LadderOutlook $outlook): Verdict
     {
         $hardest = 0;
@@ -27,10 +30,11 @@ final class LadderVerdict
             'rung' => $hardest + 1,
             'pattern' => $outlook->rungs[$hardest]->pattern->text(),
             'in_ten' => (int) round(10 * $outlook->rungs[$hardest]->chance),
-            'misses' => (int) round($outlook->tries() - \count($outlook->rungs)),
+            'misses' => (int) min(self::MOST_SAID, round($outlook->tries() - \count($outlook->rungs))),
         ];
 
         return match (true) {
+            $outlook->rungs[$hardest]->isOutOfReach() => Verdict::of('ladder.not_today', $values),
             $outlook->rungs[$hardest]->chance >= self::BEST_CHANCE => Verdict::of('ladder.easy', $values),
             $outlook->rungs[$hardest]->chance >= self::LEAST_CHANCE => Verdict::of('ladder.fits', $values),
             default => Verdict::of('ladder.hard', $values),

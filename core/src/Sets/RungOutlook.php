@@ -11,6 +11,8 @@ use Zumbo\Core\Rhythm\Pattern;
  */
 final readonly class RungOutlook
 {
+    private const OUT_OF_REACH = 0.05;
+
     public function __construct(
         public Pattern $pattern,
         /** Of making it unbroken at one try. */
@@ -22,5 +24,11 @@ final readonly class RungOutlook
         /** Jumps that count, those of failed tries included. */
         public float $expectedJumps,
     ) {
+    }
+
+    /** Made less than once in twenty tries: not today (our assumption). */
+    public function isOutOfReach(): bool
+    {
+        return $this->chance < self::OUT_OF_REACH;
     }
 }

@@ -15,6 +15,35 @@ use Zumbo\Core\Stage\Stage;
 
 final class IntervalSetTest extends TestCase
 {
+    /**
+     * Names as coaches write them on a board (common practice, no published source).
+     */
+    #[DataProvider('stations')]
+    public function testAStationCostsWhatIsDoneThere(string $station, Stage $stage, int $contacts): void
+    {
+        self::assertSame($contacts, IntervalSet::of(30, 15, 2, [$station])->contacts(Rate::perMinute(110.0), $stage));
+    }
+
+    /**
+     * @return iterable<string, array{string, Stage, int}>
+     */
+    public static function stations(): iterable
+    {
+        yield 'hands' => ['one-hand turns', Stage::Link, 0];
+        yield 'hands, as in the table' => ['Spin the handle in still fingers', Stage::Link, 0];
+        yield 'standing claps' => ['standing claps', Stage::Link, 0];
+        yield 'plank' => ['Plank', Stage::Hold, 0];
+        yield 'no rope' => ['jumps without a rope', Stage::Link, 100];
+        yield 'hops' => ['Hops', Stage::Jump, 100];
+        yield 'tall singles' => ['tall singles', Stage::Link, 103];
+        yield 'singles' => ['singles', Stage::Singles, 95];
+        yield 'doubles of a learner' => ['doubles', Stage::Link, 60];
+        yield 'doubles of a strong one' => ['Double unders', Stage::Hold, 75];
+        yield 'double bounce is no double' => ['double bounce', Stage::Join, 160];
+        yield 'claps in the air' => ['claps', Stage::Snap, 60];
+        yield 'nobody knows' => ['criss-cross', Stage::Workout, 110];
+    }
+
     /** By hand: eight times twenty seconds, seven rests between. */
     public function testTotalsByHand(): void
     {

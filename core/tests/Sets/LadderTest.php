@@ -180,6 +180,42 @@ final class LadderTest extends TestCase
         self::assertSame('ladder.hard', $verdict(0.15));
     }
 
+    /**
+     * By hand, at 92 of 100: six rungs at first go 0.92^21 = 0.174; tries Σ 0.92^−k = 8.11 for k = 1…6, so 2.11 misses.
+     * A go at k that fails leaves the jumps before it; with the missed one it costs Σ (1 − 0.92^k)/(0.08·0.92^k) contacts
+     * in all (W. Feller I, ch. XIII): 1.087 + 2.268 + 3.553 + 4.948 + 6.466 + 8.115.
+     */
+    public function testRepeatsAndMissesAreContacts(): void
+    {
+        $outlook = self::rising(6, 0.08);
+        self::assertEqualsWithDelta(0.92 ** 21, $outlook->chanceOfAll(), 1e-12);
+        $feller = array_sum(array_map(static fn (int $k): float => (1 - 0.92 ** $k) / (0.08 * 0.92 ** $k), range(1, 6)));
+        self::assertEqualsWithDelta($feller, $outlook->expectedContacts(), 1e-9);
+        self::assertEqualsWithDelta(26.4, $outlook->expectedContacts(), 0.05);
+    }
+
+    public function testWhatIsMadeLessThanOnceInTwentyIsNotForToday(): void
+    {
+        self::assertTrue(self::rising(9, 0.28)->isInReach(), '0.72^9 = 0.052');
+        $beyond = self::rising(10, 0.28);
+        self::assertFalse($beyond->isInReach());
+        self::assertSame('ladder.not_today', LadderVerdict::of($beyond)->code);
+        self::assertSame(999, LadderVerdict::of(self::rising(40, 0.4))->values['misses']);
+    }
+
+    private static function rising(int $top, float $q): LadderOutlook
+    {
+        return LadderOutlook::of(
+            Ladder::of(LadderFamily::Rising, $top),
+            Hazard::constant(0.0),
+            Hazard::constant($q),
+            0.5,
+            0.6,
+            5.0,
+            8.0,
+        );
+    }
+
     public function testRefusesALadderWithoutRungs(): void
     {
         $this->expectException(OutOfRange::class);

@@ -2134,6 +2134,9 @@ export interface components {
             jumps: number;
             turns: number;
             contacts: number;
+            chanceOfAll: number;
+            inReach: boolean;
+            topInReach: number | null;
             tries: number;
             misses: number;
             cleanS: number;
@@ -2421,6 +2424,7 @@ export interface components {
             beats: components["schemas"]["BeatView"][];
             chance: number;
             tries: number;
+            inReach: boolean;
             expectedS: number;
             reps: number;
         };
@@ -4484,6 +4488,11 @@ export interface operations {
                         /** @description what is done there */
                         name: string;
                     }[];
+                    /**
+                     * @description whose doubles are counted
+                     * @enum {string}
+                     */
+                    stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
                     /** @description jumps a minute while working */
                     cadence_per_min?: number;
                 };

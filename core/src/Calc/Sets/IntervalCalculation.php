@@ -12,6 +12,7 @@ use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Sets\ClockPhase;
 use Zumbo\Core\Sets\IntervalError;
 use Zumbo\Core\Sets\IntervalSet;
+use Zumbo\Core\Stage\Stage;
 
 /**
  * `interval`: work and rest by the clock, or a circuit: its phases and totals.
@@ -40,6 +41,7 @@ final class IntervalCalculation implements Calculation
                 [Field::text('name', IntervalSet::LONGEST_NAME, 'what is done there')->required()],
                 'stations of a circuit',
             ),
+            Field::choice('stage', array_column(Stage::cases(), 'value'), 'whose doubles are counted')->default(Stage::Link->value),
             Field::number('cadence_per_min', 20, 400, 'jumps a minute while working')->default(110.0),
         ];
     }
@@ -57,7 +59,10 @@ final class IntervalCalculation implements Calculation
             'rest_s' => $set->totalRestS(),
             'total_s' => $set->totalS(),
             'jumps' => $jumps,
-            'contacts' => $jumps,
+            'contacts' => $set->contacts(
+                Rate::perMinute($inputs->number('cadence_per_min')),
+                Stage::from($inputs->text('stage')),
+            ),
             'phases' => array_map(
                 static fn (ClockPhase $phase): array => [
                     'kind' => $phase->kind->value,

@@ -82,6 +82,9 @@ final class LadderCalculation implements Calculation
             'totals' => self::totals($outlook),
             'chance_all' => $outlook->chanceOfAll(),
             'expected_s' => $outlook->expectedS(),
+            'expected_jumps' => $outlook->expectedJumps(),
+            'expected_contacts' => $outlook->expectedContacts(),
+            'in_reach' => $outlook->isInReach(),
         ];
     }
 

@@ -26,6 +26,7 @@ final class SetsMessages
             .'the start (shape {shape}).',
         'pacing.from_stage' => 'Too few single goes are logged to see a curve: one chance for every rep, from '
             .'{entries, plural, =0 {no entry} one {# entry} other {# entries}} and what is usual at this stage.',
+        'ladder.not_today' => 'Rung {rung}, {pattern}, is not for today: it would be made less than once in 20 tries',
         'ladder.easy' => 'Every rung is made almost every time: raise the top when practice is meant',
         'ladder.fits' => 'Rung {rung}, {pattern}, is the hardest: made about {in_ten, plural, one {once} other {# '
             .'times}} in 10; about {misses, plural, =0 {no miss} one {# miss} other {# misses}} in all',

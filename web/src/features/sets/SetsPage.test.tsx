@@ -15,6 +15,7 @@ const rung = (text: string, chance: number): Rung => ({
   beats: drill.beats,
   chance,
   tries: 1 / chance,
+  inReach: chance >= 0.05,
   expectedS: 3,
 });
 
@@ -30,6 +31,9 @@ const ladder: Ladder = {
   jumps: 6,
   turns: 12,
   contacts: 6,
+  chanceOfAll: 0.06,
+  inReach: true,
+  topInReach: 8,
   tries: 52.7,
   misses: 49.7,
   cleanS: 13.5,
@@ -65,13 +69,29 @@ describe('sets', () => {
     ).toBeVisible();
     const steps = within(screen.getByRole('list', { name: 'Rungs' })).getAllByRole('listitem');
     expect(steps.map((step) => step.textContent)).toEqual([
-      '1almost alwaysonce',
-      '26 in 101.7 tries',
-      '3hardly ever50.0 tries',
+      '197 in 100once',
+      '260 in 1001.7 tries',
+      '3not today',
     ]);
     expect(screen.getByRole('img', { name: '2 doubles' })).toBeVisible();
     expect(screen.getByRole('group', { name: 'The whole ladder' })).toHaveTextContent('6 · 12');
     expect(screen.getByRole('group', { name: 'The whole ladder' })).toHaveTextContent('7:00');
+    expect(screen.getByRole('group', { name: 'The whole ladder' })).toHaveTextContent(
+      'All at first go6 in 100',
+    );
+  });
+
+  it('starts no ladder with a rung out of reach, and offers the highest that is in reach', async () => {
+    const sent = answerWith({
+      'GET /api/me': maren,
+      'GET /api/athletes': [ilse],
+      [`GET ${path}`]: { ...ladder, inReach: false, topInReach: 5 },
+    });
+    renderPage(<SetsPage />);
+    const lower = await screen.findByRole('button', { name: 'Lower the top to 5' });
+    expect(screen.queryByRole('button', { name: 'Start the clock' })).toBeNull();
+    await userEvent.click(lower);
+    await waitFor(() => expect(sent.at(-1)?.path).toContain('top=5'));
   });
 
   it('asks again for another shape', async () => {

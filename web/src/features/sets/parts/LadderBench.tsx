@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
 import type { Athlete } from '../../../api/athletes';
 import { useLadder, type Ladder, type LadderWish } from '../../../api/sets';
@@ -36,7 +37,11 @@ export function LadderBench({ athlete, head }: { athlete: Athlete; head: ReactNo
       decision={
         data !== undefined && (
           <LadderTotals ladder={data}>
-            <StartClock athlete={athlete} run={() => runOf(athlete, first, wish, data)} />
+            {data.inReach ? (
+              <StartClock athlete={athlete} run={() => runOf(athlete, first, wish, data)} />
+            ) : (
+              <NotToday top={data.topInReach} onTop={(top) => setWish({ ...wish, top })} />
+            )}
           </LadderTotals>
         )
       }
@@ -45,6 +50,21 @@ export function LadderBench({ athlete, head }: { athlete: Athlete; head: ReactNo
       {data === undefined && ladder.isPending && <Loading what="the ladder" />}
       {data !== undefined && <Stair rungs={data.rungs} />}
     </Workbench>
+  );
+}
+
+/** A ladder with a rung out of reach is not started: the highest one that is in reach is offered instead. */
+function NotToday({ top, onTop }: { top: number | null; onTop: (top: number) => void }) {
+  if (top === null) {
+    return <p role="note">Not today: no ladder of this shape is in reach. Choose another shape.</p>;
+  }
+  return (
+    <>
+      <p role="note">Not today: a rung is out of reach.</p>
+      <Button type="primary" size="large" block onClick={() => onTop(top)}>
+        Lower the top to {top}
+      </Button>
+    </>
   );
 }
 

@@ -3,6 +3,7 @@ import type { Ladder } from '../../../api/sets';
 import { Card } from '../../../design/page/Card';
 import { Facts } from '../../../design/page/Facts';
 import { formatDuration } from '../../../lib/duration';
+import { hundredths } from './Stair';
 
 /** What the whole ladder asks. */
 export function LadderTotals({ ladder, children }: { ladder: Ladder; children: ReactNode }) {
@@ -12,7 +13,8 @@ export function LadderTotals({ ladder, children }: { ladder: Ladder; children: R
       <Facts
         facts={[
           { name: 'Jumps · turns', value: `${ladder.jumps} · ${ladder.turns}` },
-          { name: 'Contacts, without misses', value: ladder.contacts },
+          { name: 'All at first go', value: hundredths(ladder.chanceOfAll) },
+          { name: 'Contacts, repeats included', value: ladder.contacts.toLocaleString('en-GB') },
           { name: 'Without a miss', value: formatDuration(ladder.cleanS) },
           { name: 'To be expected', value: expected(ladder.expectedS) },
           {
@@ -22,7 +24,7 @@ export function LadderTotals({ ladder, children }: { ladder: Ladder; children: R
         ]}
       />
       <p>{ladder.source.sentence}</p>
-      <p>{ladder.load.sentence}</p>
+      {ladder.inReach && <p>{ladder.load.sentence}</p>}
       {children}
     </Card>
   );

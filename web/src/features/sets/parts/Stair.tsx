@@ -20,8 +20,8 @@ export function Stair({ rungs }: { rungs: Rung[] }) {
           </span>
           <span className={styles.chance}>
             <i style={{ width: `${100 * rung.chance}%` }} aria-hidden="true" />
-            {tenths(rung.chance)}
-            <em>{rung.tries < 1.05 ? 'once' : `${rung.tries.toFixed(1)} tries`}</em>
+            {rung.inReach ? hundredths(rung.chance) : 'not today'}
+            <em>{rung.inReach ? triesOf(rung) : ''}</em>
           </span>
         </li>
       ))}
@@ -29,10 +29,14 @@ export function Stair({ rungs }: { rungs: Rung[] }) {
   );
 }
 
-/** A chance with the digits it deserves. */
-function tenths(chance: number): string {
-  if (chance >= 0.95) {
+/** A chance with digits enough that each rung says its own. */
+export function hundredths(chance: number): string {
+  if (chance >= 0.995) {
     return 'almost always';
   }
-  return chance < 0.05 ? 'hardly ever' : `${Math.round(10 * chance)} in 10`;
+  return chance < 0.005 ? 'hardly ever' : `${Math.round(100 * chance)} in 100`;
+}
+
+function triesOf(rung: Rung): string {
+  return rung.tries < 1.05 ? 'once' : `${rung.tries.toFixed(1)} tries`;
 }
