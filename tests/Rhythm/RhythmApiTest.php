@@ -109,7 +109,9 @@ final class RhythmApiTest extends ApiTestCase
         );
         self::assertSame('frames.high', $frames['verdict']['code']);
         $this->send('GET', '/api/frames?framesPerS=240&takeOff=1000&pass1=1026&pass2=1027&landing=1120');
-        $this->assertProblem('frames', 'more than 2 frames apart');
+        $this->assertProblem('pass2', 'more than 2 frames after pass 1');
+        $this->send('GET', '/api/frames?framesPerS=30&takeOff=10&pass1=13&pass2=22&landing=23');
+        $this->assertProblem('framesPerS', 'a double can not be read at 30 a second');
         $this->send('GET', '/api/frames?framesPerS=0&takeOff=1&pass1=2&pass2=9&landing=12');
         $this->assertProblem('framesPerS');
     }

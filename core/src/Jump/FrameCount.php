@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Jump;
 
-use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Figure;
+use Zumbo\Core\Cable\CableFamily;
+use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Verdict;
 
 /**
  * A double read off a slow-motion clip: flight, height and turning rate from four frame numbers, each with what one
  * frame more or less makes of it. Readings spread evenly over ± one frame give a deviation of √(2/3) = 0.816 frame on a
- * difference, and ± two frames at worst; σ_h = g·t·σ_t/4.
+ * difference, and ± two frames at worst; σ_h = g·t·σ_t/4. The first pass is held against the window that this flight and
+ * this rate leave to somebody of 175 cm with a thin coated cable (RopeJump::firstPass).
  */
 final readonly class FrameCount
 {
@@ -22,12 +26,13 @@ final readonly class FrameCount
 
     /** Fewer frames a second and a double can't be read (common practice: 120 to 240 is good). */
     private const LEAST_READABLE = 60.0;
+    private const MOST_RATE = 10_000.0;
 
     /** A double jumped higher than this pays for nothing (our assumption). */
     private const HIGH_M = 0.3;
 
-    /** Less than this share of the flight before the first pass is early, more is late (our assumption). */
-    private const LATE_SHARE = 0.36;
+    /** Whose feet and rope make the window (our assumption). */
+    private const STATURE_M = 1.75;
 
     private function __construct(
         public Flight $flight,
@@ -40,13 +45,18 @@ final readonly class FrameCount
         /** @var array{float, float|null} at worst; null: without end */
         public array $turnsWorst,
         public float $firstPassAfterS,
+        /** Below 0: the feet were down again. */
         public float $lastPassBeforeS,
+        /** @var array{float, float} the first pass may come from so long to so long after take-off; the second below the first: never */
+        public array $windowS,
         public Verdict $verdict,
     ) {
     }
 
     /**
-     * @throws OutOfRange when the frames are out of order, the passes 0 to 2 frames apart, or the flight is over 1.2 s
+     * @throws FrameError when the clip has too few frames a second for a double, the frames are out of order, the passes 0
+     *                    to 2 frames apart, or the flight is over 1.2 s; a second pass after the landing is no error but a
+     *                    finding
      */
     public static function of(float $framesPerSecond, int $takeOff, int $firstPass, int $secondPass, int $landing): self
     {
@@ -58,6 +68,8 @@ final readonly class FrameCount
         $worst = static fn (int $frames): float => (Flight::GRAVITY / 8) *
             (max(0, $landing - $takeOff + $frames) / $framesPerSecond) ** 2;
         $after = ($firstPass - $takeOff) / $framesPerSecond;
+        $before = ($landing - $secondPass) / $framesPerSecond;
+        $window = self::window($flight, $perMinute / $between);
 
         return new self(
             $flight,
@@ -71,48 +83,102 @@ final readonly class FrameCount
                 $between <= self::WORST_FRAMES ? null : $perMinute / ($between - self::WORST_FRAMES),
             ],
             $after,
-            ($landing - $secondPass) / $framesPerSecond,
-            self::verdict($framesPerSecond, $flight, $after),
+            $before,
+            $window,
+            self::verdict($flight, $after, $before, $window, 0.5 / $framesPerSecond),
         );
     }
 
-    /** The one thing that shows. */
-    private static function verdict(float $framesPerSecond, Flight $flight, float $afterS): Verdict
+    /**
+     * @return array{float, float}
+     */
+    private static function window(Flight $flight, float $turnsPerMinute): array
     {
-        $values = ['jump_m' => $flight->heightM, 'after_ms' => 1000 * $afterS, 'frames' => $framesPerSecond];
+        $body = Body::ofStature(Length::ofMetres(self::STATURE_M));
+        $geometry = JumpGeometry::of(
+            Figure::of($body)->footLength->metres(),
+            $body->handHeight()->metres(),
+            CableFamily::CoatedSteel->diameter(),
+        );
+        [$from, $to] = RopeJump::of(2, $flight, $geometry)->firstPass($turnsPerMinute);
+
+        return [$from, $to];
+    }
+
+    /**
+     * The one thing that shows.
+     *
+     * @param array{float, float} $windowS
+     * @param float               $halfFrameS a reading is no better
+     */
+    private static function verdict(Flight $flight, float $afterS, float $beforeS, array $windowS, float $halfFrameS): Verdict
+    {
+        [$from, $to] = $windowS;
+        $values = [
+            'jump_m' => $flight->heightM,
+            'after_ms' => self::ms($afterS),
+            'from_ms' => self::ms($from),
+            'to_ms' => self::ms($to),
+            'late_ms' => self::ms($afterS - $to),
+            'early_ms' => self::ms($from - $afterS),
+            'landed_ms' => self::ms(-$beforeS),
+        ];
 
         return match (true) {
-            $framesPerSecond < self::LEAST_READABLE => Verdict::of('frames.unreadable', $values),
-            $afterS > self::LATE_SHARE * $flight->seconds => Verdict::of('frames.late', $values),
+            $to < $from => Verdict::of('frames.too_slow', $values),
+            $beforeS < 0.0 => Verdict::of('frames.second_too_late', $values),
+            $afterS > $to + $halfFrameS => Verdict::of('frames.late', $values),
+            $afterS < $from - $halfFrameS => Verdict::of('frames.early', $values),
             $flight->heightM > self::HIGH_M => Verdict::of('frames.high', $values),
             default => Verdict::of('frames.sound', $values),
         };
     }
 
+    private static function ms(float $seconds): int
+    {
+        return (int) round(1000 * $seconds);
+    }
+
     /** @param array{int, int, int, int} $frames */
     private static function refuse(float $framesPerSecond, array $frames): void
     {
-        if (!($framesPerSecond >= 1 && $framesPerSecond <= 10_000)) {
-            throw OutOfRange::of('frames a second', \sprintf('%.6g', $framesPerSecond), '1 to 10000');
-        }
         [$takeOff, $first, $second, $landing] = $frames;
-        if (!($takeOff >= 0 && $takeOff <= $first && $first < $second && $second <= $landing)) {
-            throw OutOfRange::of('frames', implode(', ', $frames), 'take-off, pass 1, pass 2, landing in that order');
+        $rate = \sprintf('%.6g', $framesPerSecond);
+        if (!($framesPerSecond >= self::LEAST_READABLE && $framesPerSecond <= self::MOST_RATE)) {
+            $apart = $second - $first;
+            $why = $framesPerSecond > 0 && $framesPerSecond < self::LEAST_READABLE && $apart > 0
+                ? \sprintf(
+                    'a double can not be read at %s a second: %d frames between its passes are ± %.0f turns a minute; ',
+                    $rate,
+                    $apart,
+                    (60 * $framesPerSecond / $apart ** 2) * self::DEVIATION_FRAMES,
+                )
+                : '';
+            throw FrameError::of('frames_per_s', 'frames a second', $rate, $why.'film with 120 to 240, at least 60');
         }
-        if ($second - $first <= self::WORST_FRAMES) {
-            throw OutOfRange::of(
-                'passes',
-                $second - $first.' frames apart',
-                'more than 2 frames apart; film with more frames a second',
-            );
-        }
+        self::inOrder('takeoff', 'take-off', $takeOff, 0, 'the first frame of the clip, 0,');
+        self::inOrder('pass_1', 'pass 1', $first, $takeOff, "take-off, frame $takeOff,");
+        self::inOrder('pass_2', 'pass 2', $second, $first + self::WORST_FRAMES + 1, 'more than 2 frames after pass 1, frame '
+            .($first + self::WORST_FRAMES + 1).',');
+        self::inOrder('landing', 'landing', $landing, $takeOff + 1, 'after take-off, frame '.($takeOff + 1).',');
         $seconds = ($landing - $takeOff) / $framesPerSecond;
-        if ($seconds > self::LONGEST_FLIGHT_S || $seconds <= 0) {
-            throw OutOfRange::of(
-                'flight',
-                \sprintf('%.3g s', $seconds),
-                'above 0, at most 1.2 s: is the frame rate that of the camera, not of the player',
+        if ($seconds > self::LONGEST_FLIGHT_S) {
+            throw FrameError::of(
+                'landing',
+                'landing',
+                (string) $landing,
+                \sprintf('a flight of %.3g s: at most 1.2 s; is the frame rate that of the camera, not of the player', $seconds),
             );
+        }
+        if ($first >= $landing) {
+            throw FrameError::of('pass_1', 'pass 1', (string) $first, "before the landing, frame $landing");
+        }
+    }
+
+    private static function inOrder(string $field, string $name, int $frame, int $least, string $after): void
+    {
+        if ($frame < $least) {
+            throw FrameError::of($field, $name, (string) $frame, "$after or later");
         }
     }
 }

@@ -153,11 +153,11 @@ final class BeatCalculationsTest extends TestCase
         ];
         yield 'passes a frame apart' => [
             ['frames', 'frames_per_s=240', 'takeoff=1', 'pass_1=20', 'pass_2=21', 'landing=90'],
-            '1 frames apart',
+            'more than 2 frames after pass 1',
         ];
         yield 'a landing before the take-off' => [
             ['frames', 'frames_per_s=240', 'takeoff=90', 'pass_1=20', 'pass_2=40', 'landing=1'],
-            'in that order',
+            'take-off, frame 90, or later',
         ];
     }
 

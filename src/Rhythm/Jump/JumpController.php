@@ -12,13 +12,22 @@ use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\Core\Jump\FrameCount;
-use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Jump\FrameError;
 
 /**
  * One jump: four frames of a clip, and height against the wrist.
  */
 final readonly class JumpController
 {
+    /** Names here of what the core names. */
+    private const FRAME_FIELDS = [
+        'frames_per_s' => 'framesPerS',
+        'takeoff' => 'takeOff',
+        'pass_1' => 'pass1',
+        'pass_2' => 'pass2',
+        'landing' => 'landing',
+    ];
+
     public function __construct(private ExploreJump $explore, private Gyms $gyms)
     {
     }
@@ -28,11 +37,13 @@ final readonly class JumpController
     #[Answers(FramesView::class)]
     public function frames(#[FromQuery] FramesInput $input): FramesView
     {
-        $frames = [$input->takeOff, $input->pass1, $input->pass2, $input->landing];
         try {
-            return FramesView::of(FrameCount::of($input->framesPerS, ...$frames), $this->gyms->current()->unit());
-        } catch (OutOfRange $e) {
-            throw BadField::of('frames', implode(', ', $frames), $e->accepted, ucfirst($e->getMessage()).'.');
+            return FramesView::of(
+                FrameCount::of($input->framesPerS, $input->takeOff, $input->pass1, $input->pass2, $input->landing),
+                $this->gyms->current()->unit(),
+            );
+        } catch (FrameError $e) {
+            throw BadField::of(self::FRAME_FIELDS[$e->field], $e->given, $e->accepted, ucfirst($e->getMessage()).'.');
         }
     }
 

@@ -1971,10 +1971,15 @@ export interface components {
             flightErrorS: number;
             jumpM: number;
             jumpErrorM: number;
+            jumpWorstM: number[];
             turnsPerMin: number;
             turnsErrorPerMin: number;
+            turnsWorst: (number | null)[];
             firstPassAfterS: number;
+            windowS: number[];
             verdict: components["schemas"]["SentenceView"];
+            tucked: components["schemas"]["SentenceView"];
+            windowOf: components["schemas"]["SentenceView"];
         };
         GateView: {
             count: number;

@@ -73,10 +73,15 @@ export const frames: FramesReading = {
   flightErrorS: 0.0034,
   jumpM: 0.306,
   jumpErrorM: 0.0042,
+  jumpWorstM: [0.296, 0.317],
   turnsPerMin: 208.7,
   turnsErrorPerMin: 2.5,
+  turnsWorst: [202.8, null],
   firstPassAfterS: 0.108,
+  windowS: [0.015, 0.198],
   verdict: sentence('frames.high', 'A rise of 31 cm: higher than a double needs.'),
+  tucked: sentence('frames.tucked', 'Legs drawn up make it look higher.'),
+  windowOf: sentence('frames.window', 'For somebody of 175 cm.'),
 };
 
 export const heard: HeardTake = {

@@ -6,9 +6,11 @@ namespace Zumbo\Core\Calc\Beat;
 
 use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
+use Zumbo\Core\Calc\Field\BadInput;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Jump\FrameCount;
+use Zumbo\Core\Jump\FrameError;
 
 /**
  * `frames`: a double read off a slow-motion clip, each number with what a frame more or less makes of it.
@@ -40,13 +42,17 @@ final class FramesCalculation implements Calculation
 
     public function calculate(Inputs $inputs): array
     {
-        $count = FrameCount::of(
-            $inputs->number('frames_per_s'),
-            $inputs->whole('takeoff'),
-            $inputs->whole('pass_1'),
-            $inputs->whole('pass_2'),
-            $inputs->whole('landing'),
-        );
+        try {
+            $count = FrameCount::of(
+                $inputs->number('frames_per_s'),
+                $inputs->whole('takeoff'),
+                $inputs->whole('pass_1'),
+                $inputs->whole('pass_2'),
+                $inputs->whole('landing'),
+            );
+        } catch (FrameError $e) {
+            throw BadInput::because($e->field, $e->given, $e->getMessage(), $e->accepted);
+        }
 
         return [
             'flight_s' => $count->flight->seconds,
@@ -59,6 +65,7 @@ final class FramesCalculation implements Calculation
             'turns_per_min_worst' => $count->turnsWorst,
             'first_pass_after_s' => $count->firstPassAfterS,
             'last_pass_before_s' => $count->lastPassBeforeS,
+            'window_s' => $count->windowS,
             'verdict' => $count->verdict->code,
             'says' => VerdictAnswer::of([$count->verdict])[0]['sentence'] ?? '',
         ];

@@ -31,11 +31,17 @@ final class RhythmMessages
             .'almost even.',
         'rhythm.even' => '{cadence, plural, one {# jump} other {# jumps}} a minute, even: {percent} % from jump to '
             .'jump.',
-        'frames.unreadable' => 'At {frames} frames a second a double can not be read: film with 120 to 240.',
-        'frames.late' => 'The first pass comes {after_ms} ms after take-off: the spin is late. Turn before the feet '
-            .'leave the floor.',
+        'frames.second_too_late' => 'The second pass comes {landed_ms} ms after the landing: the first one, {after_ms} ms '
+            .'after take-off, is {late_ms} ms too late; {from_ms} to {to_ms} ms would do. Hands go as the toes leave.',
+        'frames.too_slow' => 'At this rate two turns do not fit into this flight: turn quicker from the wrist.',
+        'frames.late' => 'The first pass comes {after_ms} ms after take-off, {late_ms} ms too late: {from_ms} to {to_ms} ms '
+            .'would do. Hands go as the toes leave.',
+        'frames.early' => 'The first pass comes {after_ms} ms after take-off, {early_ms} ms too early: {from_ms} to {to_ms} '
+            .'ms would do. Jump first, then the hands.',
+        'frames.tucked' => 'Legs drawn up at the landing make it look higher than it was.',
+        'frames.window' => 'For somebody of 175 cm with a thin coated cable, at this flight and rate.',
         'frames.high' => 'A rise of {jump_m}: higher than a double needs. Jump lower, turn quicker from the wrist.',
-        'frames.sound' => 'Height and spin are sound: first pass {after_ms} ms after take-off.',
+        'frames.sound' => 'Height and spin are sound: first pass {after_ms} ms after take-off, {from_ms} to {to_ms} ms would do.',
         'explorer.contact_first' => 'Turning evenly, {passes, plural, one {# pass needs} other {# passes need}} a '
             .'jump of {least_m}; {shorter_ms} ms less on the floor need only {shorter_m}. Shorten the contact first, '
             .'then quicken the wrist; jump higher last.',

@@ -1,4 +1,5 @@
 import { InputNumber } from 'antd';
+import { useState } from 'react';
 
 interface Props {
   label: string;
@@ -8,8 +9,15 @@ interface Props {
   onChange: (value: number) => void;
 }
 
-/** A whole number with its label above; what is no number changes nothing. */
+/** A whole number with its label above; told once it is typed, not while it is; what is no number changes nothing. */
 export function NumberField({ label, least, most, value, onChange }: Props) {
+  const [draft, setDraft] = useState<number | null>(null);
+  const tell = () => {
+    if (draft !== null && draft !== value) {
+      onChange(draft);
+    }
+    setDraft(null);
+  };
   return (
     <label>
       {label}
@@ -18,8 +26,14 @@ export function NumberField({ label, least, most, value, onChange }: Props) {
         max={most}
         precision={0}
         aria-label={label}
-        value={value}
-        onChange={(next) => next !== null && onChange(next)}
+        value={draft ?? value}
+        onChange={setDraft}
+        onStep={(next) => {
+          setDraft(null);
+          onChange(next);
+        }}
+        onBlur={tell}
+        onPressEnter={tell}
         style={{ width: '100%' }}
       />
     </label>

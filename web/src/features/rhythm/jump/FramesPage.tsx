@@ -7,7 +7,6 @@ import { Facts } from '../../../design/page/Facts';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { NumberField } from '../../../design/form/NumberField';
 import { Workbench } from '../../../design/page/Workbench';
-import { formatLength } from '../../../lib/units';
 import { RhythmNav } from '../RhythmNav';
 import styles from './FramesPage.module.css';
 
@@ -25,8 +24,15 @@ const MOST_FRAME = 10_000_000;
 /** A double in slow motion: four frames tell height, rate and whether the spin was late. The clip stays on this device. */
 export function FramesPage() {
   const [frames, setFrames] = useState(start);
+  const [marked, setMarked] = useState<ReadonlySet<Mark>>(new Set());
   const set = (change: Partial<Frames>) => setFrames((now) => ({ ...now, ...change }));
-  const asked = frames.landing > frames.takeOff ? frames : undefined;
+  const mark = (which: Mark, frame: number) => {
+    set({ [which]: frame });
+    setMarked(new Set([...marked, which]));
+  };
+  // A clip may begin with the take-off; the other three are marked before anything is asked.
+  const whole = marks.every((one) => one.mark === 'takeOff' || marked.has(one.mark));
+  const asked = whole ? frames : undefined;
   const reading = useFrames(asked);
   return (
     <Workbench
@@ -42,14 +48,14 @@ export function FramesPage() {
               value={frames.framesPerS}
               onChange={(framesPerS) => set({ framesPerS })}
             />
-            {marks.map(({ mark, label }) => (
+            {marks.map((one) => (
               <NumberField
-                key={mark}
-                label={label}
+                key={one.mark}
+                label={one.label}
                 least={0}
                 most={MOST_FRAME}
-                value={frames[mark]}
-                onChange={(frame) => set({ [mark]: frame })}
+                value={frames[one.mark]}
+                onChange={(frame) => mark(one.mark, frame)}
               />
             ))}
             {reading.error !== null && (
@@ -62,13 +68,15 @@ export function FramesPage() {
       }
     >
       {reading.data !== undefined && <Reading reading={reading.data} />}
-      <Clip framesPerS={frames.framesPerS} onMark={(mark, frame) => set({ [mark]: frame })} />
+      <Clip framesPerS={frames.framesPerS} onMark={mark} />
     </Workbench>
   );
 }
 
 function Reading({ reading }: { reading: FramesReading }) {
   const unit = useUnit();
+  const [unitName, perMetre] = unit === 'cm' ? ['cm', 100] : ['in', 100 / 2.54];
+  const small = (metres: number) => (perMetre * metres).toFixed(1);
   const ms = (seconds: number) => `${(1000 * seconds).toFixed(0)} ms`;
   return (
     <Card label="What the frames say">
@@ -77,15 +85,18 @@ function Reading({ reading }: { reading: FramesReading }) {
           { name: 'Flight', value: `${ms(reading.flightS)} ± ${ms(reading.flightErrorS)}` },
           {
             name: 'Jump',
-            value: `${formatLength(reading.jumpM, unit)} ± ${(100 * reading.jumpErrorM).toFixed(1)} cm`,
+            value: `${small(reading.jumpM)} ± ${small(reading.jumpErrorM)} ${unitName}, at worst ${reading.jumpWorstM.map(small).join(' to ')}`,
           },
           {
             name: 'Turns a minute',
-            value: `${reading.turnsPerMin.toFixed(0)} ± ${reading.turnsErrorPerMin.toFixed(0)}`,
+            value: `${reading.turnsPerMin.toFixed(0)} ± ${reading.turnsErrorPerMin.toFixed(0)}, at worst ${reading.turnsWorst.map((turns) => turns?.toFixed(0) ?? 'any').join(' to ')}`,
           },
           { name: 'First pass after', value: ms(reading.firstPassAfterS) },
+          { name: 'In time', value: reading.windowS.map(ms).join(' to ') },
         ]}
       />
+      <p>{reading.tucked.sentence}</p>
+      <p>{reading.windowOf.sentence}</p>
     </Card>
   );
 }
