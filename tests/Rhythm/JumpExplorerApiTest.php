@@ -27,8 +27,8 @@ final class JumpExplorerApiTest extends ApiTestCase
         self::assertEqualsWithDelta(60 / (sqrt((8 * 0.15) / 9.80665) + 0.18), $explorer['now']['cadencePerMin'], 1e-9);
         self::assertGreaterThan($explorer['highSlow']['cadencePerMin'], $explorer['lowFast']['cadencePerMin']);
         self::assertGreaterThan(
-            $explorer['lowFast']['powerWPerKg'],
-            $explorer['highSlow']['powerWPerKg'],
+            $explorer['lowFast']['powerW'],
+            $explorer['highSlow']['powerW'],
             'high is dearer for the body',
         );
         self::assertGreaterThan(
@@ -37,6 +37,20 @@ final class JumpExplorerApiTest extends ApiTestCase
             'fast is dearer in the air',
         );
         self::assertStringContainsString('30 ms less on the floor', $explorer['answer']['sentence']);
+        // By hand: 60 kg lifted 24 and 12 cm, once and 50 times.
+        $chosen = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer?highCm=24&lowCm=12&massKg=60');
+        self::assertEqualsWithDelta(
+            [60 * 9.80665 * 0.24, 60 * 9.80665 * 0.12],
+            [$chosen['highSlow']['workJ'], $chosen['lowFast']['workJ']],
+            1e-9,
+        );
+        self::assertEqualsWithDelta(50 * (sqrt((8 * 0.12) / 9.80665) + 0.18), $chosen['lowFast']['secondsFor50'], 1e-9);
+        self::assertGreaterThan($chosen['highSlow']['leastTurnsPerMin'], $chosen['lowFast']['leastTurnsPerMin']);
+        $least = array_column($chosen['contacts'], 'leastJumpM', 'contactMs');
+        $rising = $least;
+        sort($rising);
+        self::assertSame($rising, array_values($least), 'slow feet need a higher jump');
+        self::assertEqualsWithDelta($explorer['curves'][1]['leastEvenJumpM'], $least[180], 1e-9);
         $short = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer?contactMs=120');
         self::assertLessThan($explorer['curves'][1]['leastEvenJumpM'], $short['curves'][1]['leastEvenJumpM']);
         $wide = $this->send('GET', '/api/athletes/'.$id.'/jump-explorer?handsOutCm=30');

@@ -19,7 +19,16 @@ final readonly class WayToJump
         public float $powerPerKg,
         /** What a late spin may cost at the even rate, seconds; negative: it can't be done. */
         public float $lateBudgetS,
+        /** In the air, a minute; null: the feet are never high enough. */
+        public ?float $leastTurnsPerMinute,
+        /** Lifting the body once, joules a kilogram; the same upper bound. */
+        public float $workPerKg,
     ) {
+    }
+
+    public function secondsFor(int $reps): float
+    {
+        return ($reps * 60) / $this->cadence;
     }
 
     public static function of(RopeJump $jump): self
@@ -30,6 +39,8 @@ final readonly class WayToJump
             $jump->evenTurnsPerMinute(),
             $jump->jumpPowerW(1.0),
             $jump->firstPass($jump->evenTurnsPerMinute())[2],
+            $jump->leastTurnsPerMinute(),
+            Flight::GRAVITY * $jump->flight->heightM,
         );
     }
 }

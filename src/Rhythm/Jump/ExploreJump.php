@@ -38,6 +38,9 @@ final readonly class ExploreJump
     /** So much over the least even jump: nobody jumps at the limit. */
     private const LOW_SPARE_M = 0.02;
 
+    /** From quick to slow. */
+    private const CONTACTS_MS = [120, 150, 180, 210, 250];
+
     private const SHORTER_CONTACT_S = 0.03;
     private const DRIFT_M = 0.1;
 
@@ -83,6 +86,7 @@ final readonly class ExploreJump
                     $family->diameter(),
                     Rate::perMinute($jump->evenTurnsPerMinute),
                 )->dragPowerW,
+                $input->massKg,
             );
         };
         $leastAt = static fn (TurningRope $at): float => RopeJump::leastEvenHeight(
@@ -97,8 +101,15 @@ final readonly class ExploreJump
             $geometry->clearanceM,
             array_map(static fn (int $passes): PassCurveView => self::curve($passes, $geometry, $contact), [1, 2, 3]),
             $way($input->jumpCm / 100),
-            $way(max(self::HIGH_M, $least + 2 * self::LOW_SPARE_M)),
-            $way($least + self::LOW_SPARE_M),
+            $way(null === $input->highCm ? max(self::HIGH_M, $least + 2 * self::LOW_SPARE_M) : $input->highCm / 100),
+            $way(null === $input->lowCm ? $least + self::LOW_SPARE_M : $input->lowCm / 100),
+            array_map(
+                static fn (int $ms): ContactView => new ContactView(
+                    $ms,
+                    RopeJump::leastEvenHeight($input->passes, $geometry, $ms / 1000),
+                ),
+                self::CONTACTS_MS,
+            ),
             SentenceView::of(self::answer($input->passes, $geometry, $contact, $least), $gym->unit()),
             SentenceView::of(
                 // From the usual place, as on the bench: the same drift costs the same.

@@ -12,7 +12,8 @@ use Zumbo\App\Shared\SentenceView;
 final readonly class JumpExplorerView
 {
     /**
-     * @param list<PassCurveView> $curves for one, two and three passes
+     * @param list<PassCurveView> $curves   for one, two and three passes
+     * @param list<ContactView>   $contacts from quick to slow feet
      */
     public function __construct(
         public float $cableLengthM,
@@ -23,6 +24,7 @@ final readonly class JumpExplorerView
         public WayView $now,
         public WayView $highSlow,
         public WayView $lowFast,
+        public array $contacts,
         public SentenceView $answer,
         public SentenceView $wideHands,
     ) {

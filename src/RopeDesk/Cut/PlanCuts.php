@@ -141,7 +141,11 @@ final readonly class PlanCuts
         $values = [
             'pieces' => \count($pieces),
             'stock' => self::named($plan->cuts, $unit),
-            'waste' => $unit->printLong(Length::ofMetres($plan->wasteM)),
+            // What the cuts themselves take is not left over: the same sum as below each bar.
+            'waste' => $unit->printLong(Length::ofMetres(array_sum(array_map(
+                static fn (CutBarView $bar): float => $bar->offcutM,
+                $bars,
+            )))),
         ];
 
         return new CutListView(

@@ -55,6 +55,9 @@ export interface JumpWish {
   contactMs: number;
   handsOutCm: number;
   jumpCm: number;
+  highCm: number;
+  lowCm: number;
+  massKg: number;
 }
 
 export function useJumpExplorer(athleteId: string, wish: JumpWish) {

@@ -1839,6 +1839,10 @@ export interface components {
             name: string;
             role: components["schemas"]["Role"];
         };
+        ContactView: {
+            contactMs: number;
+            leastJumpM: number;
+        };
         /** @enum {string} */
         CountKind: "streak" | "tries" | "hold";
         CueView: {
@@ -2117,6 +2121,7 @@ export interface components {
             now: components["schemas"]["WayView"];
             highSlow: components["schemas"]["WayView"];
             lowFast: components["schemas"]["WayView"];
+            contacts: components["schemas"]["ContactView"][];
             answer: components["schemas"]["SentenceView"];
             wideHands: components["schemas"]["SentenceView"];
         };
@@ -2737,7 +2742,10 @@ export interface components {
             jumpM: number;
             cadencePerMin: number;
             turnsPerMin: number;
-            powerWPerKg: number;
+            powerW: number;
+            workJ: number;
+            secondsFor50: number;
+            leastTurnsPerMin: number | null;
             dragW: number;
             lateBudgetS: number;
         };
@@ -3236,6 +3244,9 @@ export interface operations {
                 contactMs?: number;
                 handsOutCm?: number;
                 jumpCm?: number;
+                highCm?: number | null;
+                lowCm?: number | null;
+                massKg?: number;
             };
             header?: never;
             path: {

@@ -43,7 +43,10 @@ const way = {
   jumpM: 0.15,
   cadencePerMin: 113,
   turnsPerMin: 226,
-  powerWPerKg: 2.8,
+  powerW: 327,
+  workJ: 221,
+  secondsFor50: 34,
+  leastTurnsPerMin: 130,
   dragW: 24,
   lateBudgetS: 0.032,
 };
@@ -64,6 +67,10 @@ export const explorer: JumpExplorer = {
   now: way,
   highSlow: { ...way, jumpM: 0.2, cadencePerMin: 103 },
   lowFast: { ...way, jumpM: 0.1, cadencePerMin: 129, lateBudgetS: -0.01 },
+  contacts: [
+    { contactMs: 120, leastJumpM: 0.05 },
+    { contactMs: 250, leastJumpM: 0.13 },
+  ],
   answer: sentence('explorer.contact_first', 'Shorten the contact first.'),
   wideHands: sentence('explorer.wide_hands', 'Hands out cost 6 cm more jump.'),
 };

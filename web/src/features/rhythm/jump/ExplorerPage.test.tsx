@@ -32,11 +32,20 @@ describe('jump or wrist', () => {
     expect(screen.getByText('Shorten the contact first.')).toBeVisible();
     expect(screen.getByRole('group', { name: 'High and slow' })).toHaveTextContent('Reps a minute103');
     expect(screen.getByRole('group', { name: 'Low and fast' })).toHaveTextContent('not at all');
+    expect(screen.getByRole('group', { name: 'High and slow' })).toHaveTextContent(
+      /50 reps34 s.*In the air at least130 a minute.*Work of one jump221 J.*327 W/,
+    );
+    expect(screen.getByRole('table', { name: /least jump by the time on the floor/ })).toHaveTextContent(
+      'On the floor120 ms250 msJump5 cm13 cm',
+    );
   });
 
   it('asks again for another jump', async () => {
     const sent = answerWith(full);
     renderPage(<ExplorerPage />);
+    await userEvent.clear(await screen.findByLabelText('High one, cm'));
+    await userEvent.type(screen.getByLabelText('High one, cm'), '24{Enter}');
+    await waitFor(() => expect(sent.at(-1)?.path).toContain('highCm=24&lowCm=10&massKg=75'));
     await userEvent.click(await screen.findByRole('radio', { name: 'triples' }));
     await waitFor(() => expect(sent.some((one) => one.path.includes('passes=3'))).toBe(true));
   });

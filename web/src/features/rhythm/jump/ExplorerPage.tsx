@@ -80,7 +80,18 @@ function ExplorerOf({ athlete, athletes, choose }: OfProps) {
   const [contactMs, setContact] = useState(180);
   const [handsOutCm, setHandsOut] = useState(0);
   const [jumpCm, setJump] = useState(15);
-  const explorer = useJumpExplorer(athlete.id, { passes: Number(kind), contactMs, handsOutCm, jumpCm });
+  const [highCm, setHigh] = useState(30);
+  const [lowCm, setLow] = useState(10);
+  const [massKg, setMass] = useState(75);
+  const explorer = useJumpExplorer(athlete.id, {
+    passes: Number(kind),
+    contactMs,
+    handsOutCm,
+    jumpCm,
+    highCm,
+    lowCm,
+    massKg,
+  });
   return (
     <Fetched fetch={explorer} place="Jump or wrist" what="the jump">
       {(view) => (
@@ -96,6 +107,9 @@ function ExplorerOf({ athlete, athletes, choose }: OfProps) {
                 </label>
                 <ChoiceField label="Passes" options={passes} value={kind} onChange={setKind} />
                 <NumberField label="Jump, cm" least={2} most={60} value={jumpCm} onChange={setJump} />
+                <NumberField label="High one, cm" least={2} most={60} value={highCm} onChange={setHigh} />
+                <NumberField label="Low one, cm" least={2} most={60} value={lowCm} onChange={setLow} />
+                <NumberField label="Body, kg" least={15} most={250} value={massKg} onChange={setMass} />
                 <NumberField
                   label="On the floor, ms"
                   least={80}
@@ -122,6 +136,7 @@ function ExplorerOf({ athlete, athletes, choose }: OfProps) {
             <Way name="High and slow" way={view.highSlow} />
             <Way name="Low and fast" way={view.lowFast} />
           </div>
+          <Contacts explorer={view} />
           <p className={styles.caution}>
             The power of the body is an upper bound: what the tendons give back is left out. Who has pain in
             calf or heel jumps low, and asks a professional.
@@ -141,9 +156,16 @@ function Way({ name, way }: { name: string; way: JumpWay }) {
         facts={[
           { name: 'Jump', value: formatLength(way.jumpM, unit) },
           { name: 'Reps a minute', value: way.cadencePerMin.toFixed(0) },
-          { name: 'Turns a minute', value: way.turnsPerMin.toFixed(0) },
-          { name: 'Body, W/kg', value: way.powerWPerKg.toFixed(1) },
-          { name: 'Air, W', value: way.dragW.toFixed(0) },
+          { name: '50 reps', value: `${way.secondsFor50.toFixed(0)} s` },
+          { name: 'Turning evenly', value: `${way.turnsPerMin.toFixed(0)} turns a minute` },
+          {
+            name: 'In the air at least',
+            value:
+              way.leastTurnsPerMin === null ? 'never enough' : `${way.leastTurnsPerMin.toFixed(0)} a minute`,
+          },
+          { name: 'Work of one jump', value: `${way.workJ.toFixed(0)} J` },
+          { name: 'Power of the body', value: `${way.powerW.toFixed(0)} W` },
+          { name: 'Power of the air', value: `${way.dragW.toFixed(0)} W` },
           {
             name: 'Spin may be late by',
             value: way.lateBudgetS < 0 ? 'not at all' : `${(1000 * way.lateBudgetS).toFixed(0)} ms`,
@@ -151,6 +173,30 @@ function Way({ name, way }: { name: string; way: JumpWay }) {
         ]}
       />
     </Card>
+  );
+}
+
+/** The third way: the same rope at one rate asks for less height from quick feet. */
+function Contacts({ explorer }: { explorer: JumpExplorer }) {
+  const unit = useUnit();
+  return (
+    <table className={styles.contacts}>
+      <caption>Turning evenly, the least jump by the time on the floor</caption>
+      <tbody>
+        <tr>
+          <th scope="row">On the floor</th>
+          {explorer.contacts.map(({ contactMs }) => (
+            <td key={contactMs}>{contactMs} ms</td>
+          ))}
+        </tr>
+        <tr>
+          <th scope="row">Jump</th>
+          {explorer.contacts.map(({ contactMs, leastJumpM }) => (
+            <td key={contactMs}>{formatLength(leastJumpM, unit)}</td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
   );
 }
 

@@ -48,10 +48,13 @@ export function JumpChart({ explorer, passes }: { explorer: JumpExplorer; passes
         turns a minute
       </text>
       {[0, 10, 20, 30, 40].map((cm) => (
-        <text key={cm} x={x(cm / 100)} y={HEIGHT - 14} className={styles.below}>
-          {cm} cm
+        <text key={cm} x={x(cm / 100)} y={HEIGHT - 18} className={styles.below}>
+          {cm}
         </text>
       ))}
+      <text x={WIDTH - 70} y={HEIGHT - 4} className={styles.axisName}>
+        jump, cm
+      </text>
       <line x1={LEFT} x2={WIDTH - 70} y1={y(0)} y2={y(0)} className={styles.axis} />
       {explorer.curves.map((curve) => {
         const points = curve.points.map((point) => ({ jumpM: point.jumpM, turns: point.leastTurnsPerMin }));
