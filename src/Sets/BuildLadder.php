@@ -35,9 +35,6 @@ final readonly class BuildLadder
     /** A ladder that asks for more is not for today anyway. */
     private const MOST_CONTACTS = 9_999;
 
-    /** Of somebody who has not been taught the double yet, half the tries fail (our assumption). */
-    private const UNTAUGHT_DOUBLE_MISS = 0.5;
-
     public function __construct(
         private Athletes $athletes,
         private Attempts $attempts,
@@ -56,7 +53,7 @@ final readonly class BuildLadder
         $countKind = Ladder::measuredBy($family, $stage);
         $own = AthleteHazard::of($stage, $this->attempts->countedStreaks($athlete, $this->clock->now()));
         [$singles, $doubles] = JumpKind::Single === $kind
-            ? [$own->hazard, Hazard::constant(self::UNTAUGHT_DOUBLE_MISS)]
+            ? [$own->hazard, Hazard::untaughtDoubles()]
             : [Hazard::usualSingles(), $own->hazard];
         $upTo = fn (int $top): LadderOutlook => $this->outlook(
             Ladder::of($family, $top, $kind, $input->fixedSingles),

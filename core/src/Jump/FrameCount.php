@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Jump;
 
-use Zumbo\Core\Body\Body;
-use Zumbo\Core\Body\Figure;
-use Zumbo\Core\Cable\CableFamily;
-use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Verdict;
 
 /**
@@ -30,9 +26,6 @@ final readonly class FrameCount
 
     /** A double jumped higher than this pays for nothing (our assumption). */
     private const HIGH_M = 0.3;
-
-    /** Whose feet and rope make the window (our assumption). */
-    private const STATURE_M = 1.75;
 
     private function __construct(
         public Flight $flight,
@@ -94,13 +87,7 @@ final readonly class FrameCount
      */
     private static function window(Flight $flight, float $turnsPerMinute): array
     {
-        $body = Body::ofStature(Length::ofMetres(self::STATURE_M));
-        $geometry = JumpGeometry::of(
-            Figure::of($body)->footLength->metres(),
-            $body->handHeight()->metres(),
-            CableFamily::CoatedSteel->diameter(),
-        );
-        [$from, $to] = RopeJump::of(2, $flight, $geometry)->firstPass($turnsPerMinute);
+        [$from, $to] = RopeJump::of(2, $flight, JumpGeometry::usual())->firstPass($turnsPerMinute);
 
         return [$from, $to];
     }

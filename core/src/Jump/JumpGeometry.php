@@ -16,6 +16,11 @@ final readonly class JumpGeometry
 {
     public const USUAL_MARGIN_M = 0.005;
 
+    /** Of somebody of 175 cm, with a thin coated cable: foot, hands above the floor, cable. */
+    private const USUAL_FOOT_M = 0.266;
+    private const USUAL_DEPTH_M = 0.9625;
+    private const USUAL_CABLE_M = 0.0025;
+
     private function __construct(
         /** θ, radians. */
         public float $halfAngle,
@@ -55,6 +60,12 @@ final readonly class JumpGeometry
         $clearance = $cableDiameterM + $liftM + $arcDepthM * (1 - cos($angle)) + $marginM;
 
         return new self($angle, $clearance / (1 - $handsRise));
+    }
+
+    /** Where nobody is named: somebody of 175 cm with a thin coated cable (our assumption). */
+    public static function usual(): self
+    {
+        return self::of(self::USUAL_FOOT_M, self::USUAL_DEPTH_M, self::USUAL_CABLE_M);
     }
 
     /** The angle the rope turns from when it comes under the feet to when the last of so many passes has left them. */

@@ -8,12 +8,16 @@ namespace Zumbo\Core\Rhythm;
  * Cadence, evenness and drift of the intervals between landings.
  *
  * Cadence from the median. An interval over 1.6 medians is a pause and left out of everything else. Evenness twice: the
- * coefficient of variation (n − 1), and successive differences, which a steady speed-up leaves small. Drift is the
- * slope of the cadence over time by least squares.
+ * coefficient of variation (n − 1), and successive differences, which a steady speed-up leaves small: they are what
+ * evenness is judged by, as σ = RMSSD/√2 (J. von Neumann, Annals of Mathematical Statistics 12 (1941) 367–395). Drift is
+ * the slope of the cadence over time by least squares; it is a change when it is surely more than the scatter makes.
  */
 final readonly class BeatStatistics
 {
     public const PAUSE_FACTOR = 1.6;
+
+    /** So many deviations, and nobody doubts it. */
+    private const SURELY = 2.5;
 
     /**
      * @param list<int> $pauses places of the intervals that are pauses
@@ -28,6 +32,9 @@ final readonly class BeatStatistics
         /** Jumps a minute, more each minute; null: fewer than three intervals. */
         public ?float $driftPerMinute,
         public array $pauses,
+        /** @var array{float, float}|null jumps a minute at the first and the last steady interval, by the fitted line; null: too few */
+        public ?array $fromTo,
+        private int $steadyCount,
     ) {
     }
 
@@ -55,8 +62,10 @@ final readonly class BeatStatistics
                         ($count - 1),
                 ),
             self::successive($steady),
-            self::drift($steady, $endsS),
+            self::line($steady, $endsS)[0] ?? null,
             $pauses,
+            self::fromTo($steady, $endsS),
+            $count,
         );
     }
 
@@ -69,6 +78,27 @@ final readonly class BeatStatistics
     public function variation(): ?float
     {
         return null === $this->deviationS || $this->meanS <= 0 ? null : $this->deviationS / $this->meanS;
+    }
+
+    /** As a share of the mean interval, from jump to jump: a steady change leaves it small. */
+    public function scatter(): ?float
+    {
+        return null === $this->successiveS || $this->meanS <= 0 ? null : $this->successiveS / \M_SQRT2 / $this->meanS;
+    }
+
+    /**
+     * By so many jumps a minute the beat changed from the first jump to the last; 0 when the scatter alone may make it so.
+     * The end-to-end change of a line through n points of scatter σ has the deviation σ·√(12/n).
+     */
+    public function change(): float
+    {
+        if (null === $this->fromTo) {
+            return 0.0;
+        }
+        $change = $this->fromTo[1] - $this->fromTo[0];
+        $noise = $this->cadence() * ($this->scatter() ?? 0.0) * sqrt(12 / $this->steadyCount);
+
+        return abs($change) > self::SURELY * $noise ? $change : 0.0;
     }
 
     /**
@@ -101,8 +131,30 @@ final readonly class BeatStatistics
     /**
      * @param array<int, float> $steady
      * @param list<float>       $endsS
+     *
+     * @return array{float, float}|null
      */
-    private static function drift(array $steady, array $endsS): ?float
+    private static function fromTo(array $steady, array $endsS): ?array
+    {
+        $line = self::line($steady, $endsS);
+        if (null === $line) {
+            return null;
+        }
+        [$slope, $meanX, $meanY] = $line;
+        $at = static fn (int $place): float => $meanY + $slope * ($endsS[$place] / 60 - $meanX);
+
+        return [$at(array_key_first($steady) ?? 0), $at(array_key_last($steady) ?? 0)];
+    }
+
+    /**
+     * Cadence over minutes, by least squares.
+     *
+     * @param array<int, float> $steady
+     * @param list<float>       $endsS
+     *
+     * @return array{float, float, float}|null slope, and the point it goes through; null: fewer than three
+     */
+    private static function line(array $steady, array $endsS): ?array
     {
         if (\count($steady) < 3) {
             return null;
@@ -120,6 +172,6 @@ final readonly class BeatStatistics
             $below += ($at - $meanX) ** 2;
         }
 
-        return $below <= 0.0 ? null : $above / $below;
+        return $below <= 0.0 ? null : [$above / $below, $meanX, $meanY];
     }
 }

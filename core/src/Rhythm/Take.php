@@ -90,6 +90,16 @@ final readonly class Take
     }
 
     /**
+     * The same without some landings: two landings on one turn are one jump to the beat.
+     *
+     * @param list<int> $places of the landings that go
+     */
+    public function withoutLandings(array $places): self
+    {
+        return new self($this->turnsS, array_values(array_diff_key($this->landingsS, array_flip($places))));
+    }
+
+    /**
      * @return list<float> from landing to landing, seconds
      */
     public function intervals(): array

@@ -16,7 +16,8 @@ use Zumbo\Core\Stage\Stage;
 final class StationWork
 {
     /** What is done without a landing. */
-    private const STILL = '/one.?hand|side (turn|swing)|hand ?work|handle|elbow|mirror|plank|hollow|stretch|rest|breath|watch|listen|\bsit|seated|standing/i';
+    private const STILL = '/one.?hand|side (turn|swing)|hand ?work|handle|elbow|mirror|plank|hollow|stretch|rest|breath|watch|listen|'
+        .'\bsit|seated|standing/i';
 
     /** words → contacts a minute; the first that is met counts */
     private const RATES = [

@@ -31,6 +31,12 @@ final readonly class Hazard
         return new self(static fn (int $position): float => $q);
     }
 
+    /** Of somebody who has not been taught the double yet, half the tries fail (our assumption). */
+    public static function untaughtDoubles(): self
+    {
+        return self::constant(0.5);
+    }
+
     /** A missed single of somebody who jumps doubles (our assumption). */
     public static function usualSingles(): self
     {

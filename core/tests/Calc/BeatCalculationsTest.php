@@ -23,12 +23,12 @@ final class BeatCalculationsTest extends TestCase
             '--json',
         ]);
         self::assertSame(
-            [8, 8, 4, 'even', 'rhythm.broken'],
+            [8, 8, 4, 'even', 'rhythm.broken_round'],
             [$take['jumps'], $take['turns'], $take['first_broken'], $take['evenness'], $take['verdict']],
         );
         self::assertEqualsWithDelta(120, $take['cadence_per_min'], 1e-9);
         self::assertSame([['reps' => 8, 'ended' => 'stopped']], $take['streaks']);
-        self::assertSame('Jump 4 is not the one of the pattern: begin again from there, slower.', $take['says']);
+        self::assertSame('Round 1, the double: it is not the one of the pattern. Begin again from there, slower.', $take['says']);
     }
 
     public function testAPauseIsToldByItsTimeAndATripByIts(): void

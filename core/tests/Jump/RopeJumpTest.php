@@ -7,6 +7,9 @@ namespace Zumbo\Core\Tests\Jump;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Body\Body;
+use Zumbo\Core\Body\Figure;
+use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Cable\CableFeel;
 use Zumbo\Core\Jump\Flight;
 use Zumbo\Core\Jump\FrameCount;
@@ -196,6 +199,21 @@ final class RopeJumpTest extends TestCase
         yield 'hands before the feet' => [[300, 300, 366, 398], 'frames.early'];
         yield 'a slow rope' => [[300, 306, 396, 398], 'frames.too_slow'];
         yield 'high, and in time' => [[300, 326, 395, 425], 'frames.high'];
+    }
+
+    public function testTheUsualFeetAndRopeAreThoseOfTheTables(): void
+    {
+        $body = Body::ofStature(Length::ofMetres(1.75));
+        $tables = JumpGeometry::of(
+            Figure::of($body)->footLength->metres(),
+            $body->handHeight()->metres(),
+            CableFamily::CoatedSteel->diameter(),
+        );
+        self::assertEqualsWithDelta(
+            [$tables->halfAngle, $tables->clearanceM],
+            [JumpGeometry::usual()->halfAngle, JumpGeometry::usual()->clearanceM],
+            1e-3,
+        );
     }
 
     public function testTheFirstPassHasAWindow(): void

@@ -6,7 +6,9 @@ namespace Zumbo\Core\Tests\Rhythm;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rhythm\Evenness;
 use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Rhythm\RhythmReport;
@@ -68,7 +70,7 @@ final class RhythmReportTest extends TestCase
     {
         $take = self::take([1, 1, 1, 2, 1, 1, 2, 1, 1, 1]);
         self::assertSame(
-            [7, 'rhythm.broken'],
+            [7, 'rhythm.broken_round'],
             [
                 RhythmReport::of($take, Pattern::parse('3s d'))->firstBroken,
                 RhythmReport::of($take, Pattern::parse('3s d'))->verdict->code,
@@ -91,9 +93,83 @@ final class RhythmReportTest extends TestCase
         }
         $turns = array_map(static fn (float $at): float => $at - 0.1, \array_slice($landings, 1));
         $reading = RhythmReport::of(Take::of($turns, $landings));
-        self::assertSame('rhythm.rushing', $reading->verdict->code);
+        self::assertSame(['rhythm.rushing', 100, 124], [
+            $reading->verdict->code,
+            $reading->verdict->values['from'],
+            $reading->verdict->values['to'],
+        ]);
         self::assertEqualsWithDelta(44, $reading->beat->driftPerMinute ?? 0, 6, 'from 100 to 124 in about 32 s');
         self::assertLessThan(0.01, $reading->beat?->successiveS);
+    }
+
+    /**
+     * Gaps as a coach with a stop watch would write them (common practice, no published source).
+     *
+     * @param list<float> $gaps
+     */
+    #[DataProvider('beats')]
+    public function testTheBeatIsJudgedFromJumpToJump(array $gaps, string $code): void
+    {
+        self::assertSame($code, RhythmReport::of(self::singles($gaps))->verdict->code);
+    }
+
+    /**
+     * @return iterable<string, array{list<float>, string}>
+     */
+    public static function beats(): iterable
+    {
+        yield 'faster and faster, evenly' => [array_map(static fn (int $i): float => 0.62 - 0.006 * $i, range(0, 19)), 'rhythm.rushing'];
+        yield 'slower and slower' => [array_map(static fn (int $i): float => 0.5 + 0.005 * $i, range(0, 19)), 'rhythm.slowing'];
+        yield 'five gaps, even' => [[0.56, 0.57, 0.55, 0.58, 0.56], 'rhythm.even'];
+        yield 'four gaps tell nothing' => [[0.56, 0.57, 0.55, 0.58], 'rhythm.too_few'];
+        yield 'three and a wait, over and over' => [array_merge(...array_fill(0, 5, [0.46, 0.46, 0.46, 0.7])), 'rhythm.uneven'];
+        yield 'a little this way and that' => [array_merge(...array_fill(0, 8, [0.5, 0.53, 0.49, 0.55])), 'rhythm.watch'];
+        yield 'a scatter that looks like a slope in six' => [[0.6, 0.58, 0.61, 0.57, 0.59, 0.57], 'rhythm.even'];
+    }
+
+    public function testEachKindIsCountedApart(): void
+    {
+        $words = MessageCatalogue::in(LengthUnit::Centimetre);
+        $counts = static fn (RhythmReport $report): string => $words->sentence($report->counts);
+        $bounced = RhythmReport::of(self::take([1, 0, 1, 0, 1, 0, 1, 0, 1, 0, 1]));
+        self::assertSame('6 singles, double bounce', $counts($bounced));
+        self::assertEqualsWithDelta(60, $bounced->held?->cadence() ?? 0, 1.5, 'a turn a second, whatever the feet do between');
+        self::assertSame('4 singles, 2 doubles, no misses', $counts(RhythmReport::of(self::take([1, 1, 2, 1, 1, 2]))));
+        self::assertSame(
+            '8 singles, no doubles, 1 miss',
+            $counts(RhythmReport::of(self::take([1, 1, 1, 1, 0, 1, 1, 1, 1], pauseAfter: 5))),
+        );
+        self::assertSame('3 jumps, turns not told', $counts(RhythmReport::of(Take::of([], [0.0, 0.5, 1.0, 1.5]))));
+        self::assertSame([], RhythmReport::of(Take::of([], [0.0, 0.5, 1.0, 1.5]))->bounces, 'nobody has told of turns');
+    }
+
+    public function testAPauseSaysItsLength(): void
+    {
+        $report = RhythmReport::of(self::take([1, 1, 1, 1, 1, 1, 1], pauseAfter: 4));
+        self::assertEqualsWithDelta([1.6], $report->pausesS, 0.01);
+        self::assertSame(
+            'One pause of 1.6 s, left out of the beat.',
+            MessageCatalogue::in(LengthUnit::Centimetre)->sentence($report->pause ?? throw new \LogicException()),
+        );
+        self::assertNull(RhythmReport::of(self::take([1, 1, 1, 1]))->pause);
+    }
+
+    /** Two singles and a double, six times; the double of the fourth round catches on the toes, and she goes on. */
+    public function testTheMissIsToldInTermsOfThePattern(): void
+    {
+        $passes = array_merge(...array_fill(0, 6, [1, 1, 2]));
+        foreach ([0, 1] as $caught) {
+            $passes[11] = $caught;
+            $report = RhythmReport::of(self::take($passes, pauseAfter: 12), Pattern::parse('2s d'));
+            self::assertSame(
+                [12, 4, 'd', [11]],
+                [$report->firstBroken, $report->verdict->values['round'], $report->verdict->values['kind'], $report->misses],
+            );
+            $words = MessageCatalogue::in(LengthUnit::Centimetre);
+            self::assertSame('12 singles, 5 doubles, 1 miss', $words->sentence($report->counts));
+            self::assertStringStartsWith('Round 4, the double: ', $words->sentence($report->verdict));
+            self::assertSame([11, 6], array_column($report->streaks, 'reps'));
+        }
     }
 
     public function testEvennessHasItsLimits(): void
@@ -116,6 +192,19 @@ final class RhythmReportTest extends TestCase
         $this->expectExceptionMessage('landings[2] 0.5 s');
         $this->expectException(OutOfRange::class);
         Take::of([], [0.1, 0.5, 0.5]);
+    }
+
+    /**
+     * @param list<float> $gaps
+     */
+    private static function singles(array $gaps): Take
+    {
+        $landings = [0.0];
+        foreach ($gaps as $gap) {
+            $landings[] = end($landings) + $gap;
+        }
+
+        return Take::of(array_map(static fn (float $at): float => $at - 0.1, \array_slice($landings, 1)), $landings);
     }
 
     /**

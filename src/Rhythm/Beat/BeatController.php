@@ -24,6 +24,10 @@ use Zumbo\Core\Sound\ClickTrack;
  */
 final readonly class BeatController
 {
+    public function __construct(private PatternChance $chance)
+    {
+    }
+
     #[Route('/api/pattern', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(PatternView::class)]
@@ -42,6 +46,7 @@ final readonly class BeatController
             $turns,
             $input->cadence,
             array_map(BeatView::of(...), $beats),
+            null === $input->athleteId ? null : $this->chance->of($pattern, $beats, $input->athleteId),
         );
     }
 

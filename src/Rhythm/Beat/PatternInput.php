@@ -17,6 +17,8 @@ final readonly class PatternInput
         /** Jumps a minute. */
         #[Assert\Range(min: Cadence::LEAST_PER_MINUTE, max: Cadence::MOST_PER_MINUTE)]
         public float $cadence = 100,
+        /** Whose chance is told; left out: nobody's. */
+        #[Assert\Uuid(versions: [7])] public ?string $athleteId = null,
     ) {
     }
 }

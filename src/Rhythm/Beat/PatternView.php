@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Rhythm\Beat;
 
 use Zumbo\App\Shared\BeatView;
+use Zumbo\App\Shared\SentenceView;
 
 /**
  * A pattern read, counted and put in time.
@@ -22,6 +23,8 @@ final readonly class PatternView
         public int $turns,
         public float $cadencePerMin,
         public array $beats,
+        /** How likely that athlete makes it without a miss; null: nobody was named, or nobody jumps. */
+        public ?SentenceView $chance,
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Rhythm\Sensor;
 
+use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rhythm\RhythmReport;
 use Zumbo\Core\Rhythm\Take;
 
@@ -22,6 +24,8 @@ final readonly class SensorEvent
         public array $turnsS,
         public array $landingsS,
         public int $jumps,
+        /** Each kind apart, as a sentence. */
+        public SentenceView $counts,
         public int $misses,
         public ?float $cadencePerMin,
         public ?float $variation,
@@ -38,9 +42,10 @@ final readonly class SensorEvent
             $since->turnsS,
             $since->landingsS,
             \count($soFar->passes),
+            SentenceView::of($soFar->counts, LengthUnit::Centimetre),
             \count($soFar->misses),
-            $soFar->beat?->cadence(),
-            $soFar->beat?->variation(),
+            $soFar->held?->cadence(),
+            $soFar->held?->scatter(),
             $over,
             null,
         );
@@ -49,6 +54,8 @@ final readonly class SensorEvent
     /** A run that comes to no end: whoever listens is told, instead of waiting for ever. */
     public static function silent(string $runId, string $fault): self
     {
-        return new self($runId, [], [], 0, 0, null, null, true, $fault);
+        $nothing = SentenceView::of(RhythmReport::of(Take::of([], []))->counts, LengthUnit::Centimetre);
+
+        return new self($runId, [], [], 0, $nothing, 0, null, null, true, $fault);
     }
 }

@@ -26,7 +26,7 @@ final readonly class TakeView
         public array $passes,
         /** Null: fewer than two landings. */
         public ?float $cadencePerMin,
-        /** Share of the interval; null: too few. */
+        /** From jump to jump, as a share of the interval; null: too few. */
         public ?float $variation,
         public ?Evenness $evenness,
         public ?float $driftPerMin,
@@ -37,6 +37,10 @@ final readonly class TakeView
         /** From 1; null: none, or no target. */
         public ?int $firstBroken,
         public SentenceView $verdict,
+        /** What was done, each kind apart. */
+        public SentenceView $counts,
+        /** How long one stood still; null: never. */
+        public ?SentenceView $pause,
         public array $entries,
         /** From the first landing to the last. */
         public float $seconds,
@@ -45,22 +49,24 @@ final readonly class TakeView
 
     public static function of(RhythmReport $reading): self
     {
-        $variation = $reading->beat?->variation();
+        $variation = $reading->held?->scatter();
 
         return new self(
             \count($reading->passes),
             $reading->turns,
             $reading->passes,
-            $reading->beat?->cadence(),
+            $reading->held?->cadence(),
             $variation,
             null === $variation ? null : Evenness::ofVariation($variation),
-            $reading->beat?->driftPerMinute,
+            $reading->held?->driftPerMinute,
             \count($reading->beat->pauses ?? []),
             \count($reading->misses),
             \count($reading->bounces),
             max([0, ...array_column($reading->streaks, 'reps')]),
             $reading->firstBroken,
             SentenceView::of($reading->verdict, LengthUnit::Centimetre),
+            SentenceView::of($reading->counts, LengthUnit::Centimetre),
+            null === $reading->pause ? null : SentenceView::of($reading->pause, LengthUnit::Centimetre),
             array_map(
                 static fn (CountKind $countKind): TakeEntryView => TakeEntryView::of(
                     TakeEntry::of($reading, $countKind),

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { skipToken, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
 import { judgedOf } from './changes';
 import { call, type Schemas } from './client';
@@ -19,10 +19,14 @@ export function useTonight() {
   });
 }
 
-export function useToday(athleteId: string) {
+/** Left out: nobody's, and nothing is fetched. */
+export function useToday(athleteId: string | undefined) {
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'today'],
-    queryFn: () => call('GET', '/api/athletes/{id}/today', { path: { id: athleteId } }),
+    queryFn:
+      athleteId === undefined
+        ? skipToken
+        : () => call('GET', '/api/athletes/{id}/today', { path: { id: athleteId } }),
     ...judgedOf('focus'),
   });
 }

@@ -1,6 +1,6 @@
 import { keepPreviousData, skipToken, useMutation, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
-import { madeOf } from './changes';
+import { judgedOf, madeOf } from './changes';
 import { call, href, type Schemas } from './client';
 
 export type PatternInTime = Schemas['PatternView'];
@@ -10,13 +10,15 @@ export type FramesReading = Schemas['FramesView'];
 export type JumpExplorer = Schemas['JumpExplorerView'];
 export type JumpWay = Schemas['WayView'];
 
-export function usePattern(notation: string, cadence: number) {
-  const query = { notation, cadence };
+export function usePattern(notation: string, cadence: number, athleteId?: string) {
+  const query = { notation, cadence, ...(athleteId === undefined ? {} : { athleteId }) };
   return useQuery({
     queryKey: ['pattern', query],
     queryFn: () => call('GET', '/api/pattern', { query }),
     placeholderData: keepPreviousData,
-    staleTime: Infinity,
+    // A pattern stays what it is; how likely somebody makes it does not.
+    staleTime: athleteId === undefined ? Infinity : 0,
+    ...judgedOf(),
     retry: false,
   });
 }

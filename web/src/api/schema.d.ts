@@ -2280,6 +2280,7 @@ export interface components {
             turns: number;
             cadencePerMin: number;
             beats: components["schemas"]["BeatView"][];
+            chance: components["schemas"]["SentenceView"] | null;
         };
         /** @enum {string} */
         Phase: "learning" | "approaching" | "linking";
@@ -2474,6 +2475,7 @@ export interface components {
             turnsS: number[];
             landingsS: number[];
             jumps: number;
+            counts: components["schemas"]["SentenceView"];
             misses: number;
             cadencePerMin: number | null;
             variation: number | null;
@@ -2646,6 +2648,8 @@ export interface components {
             longestStreak: number;
             firstBroken: number | null;
             verdict: components["schemas"]["SentenceView"];
+            counts: components["schemas"]["SentenceView"];
+            pause: components["schemas"]["SentenceView"] | null;
             entries: components["schemas"]["TakeEntryView"][];
             seconds: number;
         };
@@ -6273,6 +6277,7 @@ export interface operations {
             query: {
                 notation: string;
                 cadence?: number;
+                athleteId?: string | null;
             };
             header?: never;
             path?: never;

@@ -15,6 +15,7 @@ export const pattern: PatternInTime = {
     { kind: 's', atS: 1.2, turnsS: [1.6], endS: 1.8, footwork: null },
     { kind: 'd', atS: 1.8, turnsS: [2.1, 2.2], endS: 2.4, footwork: null },
   ],
+  chance: null,
 };
 
 export const take: TakeReport = {
@@ -31,6 +32,8 @@ export const take: TakeReport = {
   longestStreak: 0,
   firstBroken: null,
   verdict: sentence('rhythm.even', '120 jumps a minute, even.'),
+  counts: sentence('rhythm.counts', '3 singles, 0 doubles, no miss'),
+  pause: null,
   entries: [
     { countKind: 'streak', kind: 'streak', reps: 3, misses: 0, end: 'stopped' },
     { countKind: 'tries', kind: 'tries', reps: 3, misses: 0, end: null },

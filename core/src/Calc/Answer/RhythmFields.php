@@ -30,6 +30,7 @@ final class RhythmFields
     {
         $beat = $reading->beat;
         $variation = $beat?->variation();
+        $scatter = $reading->held?->scatter();
 
         return [
             'jumps' => \count($reading->passes),
@@ -39,11 +40,12 @@ final class RhythmFields
             ...null === $beat ? ['cadence_reason' => 'needs two landings'] : [],
             'interval_median_s' => $beat?->medianS,
             'interval_cv' => $variation,
-            'evenness' => null === $variation ? null : Evenness::ofVariation($variation)->value,
+            'evenness' => null === $scatter ? null : Evenness::ofVariation($scatter)->value,
             'successive_difference_s' => $beat?->successiveS,
             'drift' => $beat?->driftPerMinute,
             ...null === $beat?->driftPerMinute ? ['drift_reason' => 'needs three steady intervals'] : [],
             'pauses' => array_map(static fn (int $i): float => $take->landingsS[$i], $beat->pauses ?? []),
+            'pauses_s' => $reading->pausesS,
             'misses' => array_map(static fn (int $i): float => $take->landingsS[$i], $reading->misses),
             'double_bounces' => \count($reading->bounces),
             'streaks' => $reading->streaks,
@@ -51,6 +53,7 @@ final class RhythmFields
             ...null === $reading->firstBroken
                 ? ['first_broken_reason' => $withTarget ? 'no jump differs from the target' : 'needs target']
                 : [],
+            'counts' => VerdictAnswer::of([$reading->counts])[0]['sentence'] ?? '',
             'verdict' => $reading->verdict->code,
             'says' => VerdictAnswer::of([$reading->verdict])[0]['sentence'] ?? '',
         ];

@@ -68,17 +68,7 @@ final class LadderCalculation implements Calculation
         );
 
         return [
-            'rungs' => array_map(
-                static fn (RungOutlook $rung): array => [
-                    'pattern' => $rung->pattern->notation(),
-                    'jumps' => $rung->pattern->jumps(),
-                    'turns' => $rung->pattern->turns(),
-                    'chance' => $rung->chance,
-                    'tries' => 1 / $rung->chance,
-                    'expected_s' => $rung->expectedS,
-                ],
-                $outlook->rungs,
-            ),
+            'rungs' => self::rungs($outlook),
             'totals' => self::totals($outlook),
             'chance_all' => $outlook->chanceOfAll(),
             'expected_s' => $outlook->expectedS(),
@@ -86,6 +76,24 @@ final class LadderCalculation implements Calculation
             'expected_contacts' => $outlook->expectedContacts(),
             'in_reach' => $outlook->isInReach(),
         ];
+    }
+
+    /**
+     * @return list<array<string, mixed>>
+     */
+    private static function rungs(LadderOutlook $outlook): array
+    {
+        return array_map(
+            static fn (RungOutlook $rung): array => [
+                'pattern' => $rung->pattern->notation(),
+                'jumps' => $rung->pattern->jumps(),
+                'turns' => $rung->pattern->turns(),
+                'chance' => $rung->chance,
+                'tries' => 1 / $rung->chance,
+                'expected_s' => $rung->expectedS,
+            ],
+            $outlook->rungs,
+        );
     }
 
     /**

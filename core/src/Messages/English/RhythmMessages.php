@@ -18,15 +18,32 @@ final class RhythmMessages
             .'one jumper at a time.',
         'sound.unlikely' => 'Not counted: {percent} % of what was heard is no jump that people make. Perhaps two '
             .'jumped at once.',
+        'pattern.rounds_aim' => 'One round holds {round_in_100, plural, one {once} other {# times}} in 100, all {rounds} '
+            .'rounds {in_100, plural, one {once} other {# times}}: unbroken can be the aim.',
+        'pattern.rounds_by_time' => 'One round holds {round_in_100, plural, =0 {hardly ever} one {once} other {# times}} in '
+            .'100, all {rounds} rounds {in_100, plural, =0 {hardly ever} one {once} other {# times}}: go by time, with '
+            .'free restarts.',
+        'pattern.whole_aim' => 'It holds {in_100, plural, one {once} other {# times}} in 100: unbroken can be the aim.',
+        'pattern.whole_by_time' => 'It holds {in_100, plural, =0 {hardly ever} one {once} other {# times}} in 100: go by '
+            .'time, with free restarts.',
         'rhythm.too_few' => '{jumps, plural, =0 {No jump} one {# jump} other {# jumps}}: {least} at least are needed '
             .'to say anything of the beat.',
         'rhythm.double_bounce' => 'Two jumps on one turn: jump once, land, let the rope come.',
-        'rhythm.broken' => 'Jump {rep} is not the one of the pattern: begin again from there, slower.',
+        'rhythm.broken' => 'Jump {rep}, {kind, select, s {the single} S {the tall single} q {the quick single} d {the '
+            .'double} other {the triple}}, is not the one of the pattern: begin again from there, slower.',
+        'rhythm.broken_round' => 'Round {round}, {kind, select, s {the single} S {the tall single} q {the quick single} '
+            .'d {the double} other {the triple}}: it is not the one of the pattern. Begin again from there, slower.',
+        'rhythm.counts' => '{singles, plural, =0 {no singles} one {# single} other {# singles}}, {doubles, plural, =0 {no '
+            .'doubles} one {# double} other {# doubles}}{more, plural, =0 {} one {, # triple or more} other {, # triples '
+            .'or more}}, {misses, plural, =0 {no misses} one {# miss} other {# misses}}',
+        'rhythm.counts_bounced' => '{singles, plural, one {# single} other {# singles}}, double bounce{doubles, plural, '
+            .'=0 {} one {, # double} other {, # doubles}}{misses, plural, =0 {} one {, # miss} other {, # misses}}',
+        'rhythm.counts_landings' => '{jumps, plural, one {# jump} other {# jumps}}, turns not told',
+        'rhythm.pauses' => '{pauses, plural, one {One pause} other {# pauses, the longest}} of {longest} s, left out of '
+            .'the beat.',
         'rhythm.uneven' => 'The beat is uneven, {percent} % from jump to jump: go with the click for a while.',
-        'rhythm.rushing' => 'It gets faster, {drift, plural, one {# jump} other {# jumps}} a minute more each minute: '
-            .'hold the beat.',
-        'rhythm.slowing' => 'It gets slower, {drift, plural, one {# jump} other {# jumps}} a minute less each minute: '
-            .'shorter sets.',
+        'rhythm.rushing' => 'Getting faster, {from} to {to} a minute: hold the beat.',
+        'rhythm.slowing' => 'Getting slower, {from} to {to} a minute: shorter sets.',
         'rhythm.watch' => '{cadence, plural, one {# jump} other {# jumps}} a minute, {percent} % from jump to jump: '
             .'almost even.',
         'rhythm.even' => '{cadence, plural, one {# jump} other {# jumps}} a minute, even: {percent} % from jump to '

@@ -40,7 +40,7 @@ final class Sentences
             'gate', 'set', 'entry', 'class' => PathMessages::ALL,
             'verdict', 'allowance', 'stop', 'look', 'caution', 'load' => TodayMessages::ALL,
             'pacing', 'ladder', 'weibull' => SetsMessages::ALL,
-            'sound', 'rhythm', 'frames', 'explorer' => RhythmMessages::ALL,
+            'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,
             'fault', 'cue' => FaultMessages::ALL,
             'why' => SourceMessages::ALL,
             default => [],

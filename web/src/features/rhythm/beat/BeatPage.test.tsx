@@ -2,6 +2,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { ilse, tomasz } from '../../../testing/people';
+import { today } from '../../../testing/tonight';
 import { answerWith, Refused, renderPage } from '../../../testing/render';
 import { pattern, take } from '../../../testing/rhythm';
 import { BeatPage } from './BeatPage';
@@ -39,9 +40,21 @@ describe('the beat', () => {
   });
 
   it('is there for whoever may, and for nobody in particular', async () => {
-    answerWith({ 'GET /api/pattern': pattern, 'GET /api/athletes': [ilse, tomasz] });
+    const sent = answerWith({
+      'GET /api/pattern': {
+        ...pattern,
+        chance: { code: 'pattern.whole_aim', sentence: 'It holds 82 times in 100.' },
+      },
+      'GET /api/athletes': [ilse, tomasz],
+      [`GET /api/athletes/${ilse.id}/today`]: today,
+    });
     renderPage(<BeatPage />, '/rhythm', `/rhythm?athlete=${ilse.id}`);
     expect(await screen.findByRole('button', { name: 'Start the beat' })).toBeVisible();
+    // Their own drill, its totals, and how likely they make it.
+    expect(screen.getByLabelText('Pattern')).toHaveValue(today.drill?.notation);
+    expect(sent.at(-1)?.path).toContain(`athleteId=${ilse.id}`);
+    expect(screen.getByText('4 jumps, 5 turns')).toBeVisible();
+    expect(screen.getByText('It holds 82 times in 100.')).toBeVisible();
   });
 
   it('offers where a ramp ends only when there is one', async () => {
@@ -67,7 +80,9 @@ describe('the beat', () => {
     fireEvent.keyDown(window, { key: 'j' });
     fireEvent.keyDown(window, { key: 'j', repeat: true });
     // The count is that of the taps, how fast they are the core says.
-    expect(await screen.findByText('2 jumps · 120 a minute · uneven by 3.0 %')).toBeVisible();
+    expect(
+      await screen.findByText('3 singles, 0 doubles, no miss · 120 a minute · uneven by 3.0 %'),
+    ).toBeVisible();
     await userEvent.click(screen.getByRole('button', { name: 'What does it say?' }));
     const said = await screen.findByRole('group', { name: 'What it says' });
     expect(said).toHaveTextContent('120 jumps a minute, even.');

@@ -1,32 +1,26 @@
-import { Button, Checkbox, Input } from 'antd';
-import { useMemo, useState } from 'react';
+import { Input } from 'antd';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useAthletes, type Athlete } from '../../../api/athletes';
-import { clickTrackPath, usePattern, type PatternInTime } from '../../../api/rhythm';
-import { BeatStrip } from '../../../design/beat/BeatStrip';
+import { useToday } from '../../../api/classHour';
+import { usePattern } from '../../../api/rhythm';
 import { Card } from '../../../design/page/Card';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { PersonPicker } from '../../../design/form/PersonPicker';
-import { NumberField } from '../../../design/form/NumberField';
 import { NotToday } from '../../../design/page/NotToday';
 import { Failed, Loading } from '../../../design/page/StateNote';
-import { useFloor } from '../../../design/page/useMedia';
 import { useKept } from '../../../design/page/useKept';
-import { useMetronome } from '../../../design/beat/useMetronome';
 import { Workbench } from '../../../design/page/Workbench';
-import type { Playing } from '../../../lib/beatScheduler';
-import { syllableAt, usualSyllables } from '../../../lib/syllables';
+import { Trainer } from './Trainer';
 import { RhythmNav } from '../RhythmNav';
-import { TapPad } from './TapPad';
 import styles from './BeatPage.module.css';
-
-const SECONDS_A_MINUTE = 60;
 
 /** A beat to jump to, and a pad to tap along: for the ear first, with a twin for the eye; none for whoever may not jump. */
 export function BeatPage() {
   const [params, setParams] = useSearchParams();
   const athletes = useAthletes().data ?? [];
-  const jumper = athletes.find((one) => one.id === params.get('athlete'));
+  const asked = params.get('athlete');
+  const jumper = athletes.find((one) => one.id === asked);
   const who = (
     <label>
       Who jumps to it
@@ -39,7 +33,7 @@ export function BeatPage() {
     </label>
   );
   return jumper === undefined || jumper.allowance.jumping === 'all' ? (
-    <Beat who={who} />
+    <Beat key={asked} who={who} {...(asked === null ? {} : { athleteId: asked })} />
   ) : (
     <Workbench
       title={`No beat today for ${firstNameOf(jumper)}`}
@@ -59,11 +53,43 @@ function firstNameOf(athlete: Athlete): string {
   return athlete.name.split(' ')[0] ?? athlete.name;
 }
 
-function Beat({ who }: { who: React.ReactNode }) {
-  const [typed, setTyped] = useState('3s d');
-  const [notation, setNotation] = useState('3s d');
-  const [cadence, setCadence] = useState(100);
-  const answer = usePattern(notation, cadence);
+/** Somebody's own drill, as soon as it is known; until then, and for nobody, the usual pattern. */
+function Beat({ who, athleteId }: { who: React.ReactNode; athleteId?: string }) {
+  const fetched = useToday(athleteId);
+  const today = fetched.data;
+  if (athleteId !== undefined && fetched.isPending) {
+    return (
+      <Workbench title="Rhythm" nav={<RhythmNav />}>
+        <Loading what="today’s drill" />
+      </Workbench>
+    );
+  }
+  const { notation, cadencePerMin } = today?.drill ?? usual;
+  return (
+    <PatternBeat
+      who={who}
+      first={notation}
+      beat={cadencePerMin}
+      {...(athleteId === undefined ? {} : { athleteId })}
+    />
+  );
+}
+
+interface PatternProps {
+  who: React.ReactNode;
+  /** The pattern to begin with, and its jumps a minute. */
+  first: string;
+  beat: number;
+  athleteId?: string;
+}
+
+const usual = { notation: '3s d', cadencePerMin: 100 };
+
+function PatternBeat({ who, first, beat, athleteId }: PatternProps) {
+  const [typed, setTyped] = useState(first);
+  const [notation, setNotation] = useState(first);
+  const [cadence, setCadence] = useState(beat);
+  const answer = usePattern(notation, cadence, athleteId);
   const pattern = useKept('pattern', answer.data);
   const keep = () => setNotation(typed.trim() === '' ? notation : typed.trim());
   if (pattern === undefined) {
@@ -111,102 +137,4 @@ function Beat({ who }: { who: React.ReactNode }) {
       }
     />
   );
-}
-
-interface TrainerProps {
-  pattern: PatternInTime;
-  cadence: number;
-  onCadence: (cadence: number) => void;
-  field: React.ReactNode;
-}
-
-function Trainer({ pattern, cadence, onCadence, field }: TrainerProps) {
-  const [ramp, setRamp] = useState(0);
-  const [most, setMost] = useState(140);
-  const [inner, setInner] = useState(false);
-  const [words, setWords] = useState(usualSyllables);
-  const playing = useMemo(
-    () => playingOf(pattern.cadencePerMin, ramp, most, inner),
-    [pattern, ramp, most, inner],
-  );
-  const beat = useMetronome(pattern.beats, playing);
-  const now = Math.round(pattern.cadencePerMin * (beat.playing ? beat.speed : 1));
-  const landing = beat.headS !== null && pattern.beats.some((one) => isNear(one.atS, beat.headS ?? 0));
-  const floor = useFloor();
-  const syllable = syllableAt(pattern.beats, beat.headS, words);
-  const stage = (
-    <div className={landing ? styles.flash : styles.stage}>
-      <p className={styles.cadence}>
-        {now} <small>jumps a minute</small>
-        {syllable !== null && <span className={styles.syllable}>{syllable}</span>}
-      </p>
-      <BeatStrip beats={pattern.beats} text={pattern.text} headS={beat.headS} />
-    </div>
-  );
-  const startStop = (
-    <Button type="primary" size="large" block onClick={() => (beat.playing ? beat.stop() : beat.start())}>
-      {beat.playing ? 'Stop the beat' : 'Start the beat'}
-    </Button>
-  );
-  return (
-    <Workbench
-      title={beat.playing ? `${pattern.text}, ${now} jumps a minute` : 'Hear it, then tap it'}
-      nav={<RhythmNav />}
-      decision={
-        <Card strong label="Beat">
-          <FieldStack>
-            {floor && stage}
-            {floor && startStop}
-            {field}
-            <NumberField label="Jumps a minute" least={40} most={220} value={cadence} onChange={onCadence} />
-            <NumberField label="Faster by, each minute" least={0} most={20} value={ramp} onChange={setRamp} />
-            {ramp > 0 && (
-              <NumberField label="At most" least={40} most={220} value={most} onChange={setMost} />
-            )}
-            <label>
-              Said with a double
-              <Input
-                aria-label="Said with a double"
-                maxLength={40}
-                value={words}
-                onChange={(event) => setWords(event.target.value)}
-              />
-            </label>
-            <Checkbox checked={inner} onChange={(event) => setInner(event.target.checked)}>
-              Two bars heard, one in your head
-            </Checkbox>
-            {!floor && startStop}
-            <Button block onClick={beat.toggleSilent}>
-              {beat.silent ? 'Sound on' : 'Sound off'}
-            </Button>
-            {beat.shaking !== null && (
-              <Checkbox checked={beat.shaking} onChange={beat.toggleShaking}>
-                Shake at each landing
-              </Checkbox>
-            )}
-            <Button block href={clickTrackPath(pattern.notation, pattern.cadencePerMin)} download>
-              Take it along as WAV
-            </Button>
-          </FieldStack>
-        </Card>
-      }
-    >
-      {!floor && stage}
-      <TapPad target={pattern.notation} />
-    </Workbench>
-  );
-}
-
-function playingOf(cadence: number, ramp: number, most: number, inner: boolean): Playing {
-  return {
-    ...(ramp > 0
-      ? { rampPerS: ramp / cadence / SECONDS_A_MINUTE, mostSpeed: Math.max(1, most / cadence) }
-      : {}),
-    ...(inner ? { heardBars: 2, silentBars: 1 } : {}),
-  };
-}
-
-/** So long a landing lights the stage. */
-function isNear(landingS: number, headS: number): boolean {
-  return headS >= landingS && headS - landingS < 0.08;
 }

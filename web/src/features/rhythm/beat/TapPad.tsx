@@ -4,6 +4,7 @@ import { useTakeReport } from '../../../api/recordings';
 import { useReadTake, type TakeReport } from '../../../api/rhythm';
 import { useTapping } from './useTapping';
 import { LogTake } from '../take/LogTake';
+import { TakePicture } from '../take/TakePicture';
 import { TakeVerdict } from '../take/TakeVerdict';
 import styles from './TapPad.module.css';
 
@@ -72,6 +73,7 @@ export function TapPad({ target }: { target: string }) {
         </Button>
       </div>
       {read.error !== null && <p role="alert">{read.error.message}</p>}
+      {read.data !== undefined && <TakePicture marks={taps} passes={read.data.passes} wave={null} />}
       {read.data !== undefined && (
         <TakeVerdict take={read.data}>
           <LogTake take={read.data} onLogged={clear} />
@@ -83,7 +85,7 @@ export function TapPad({ target }: { target: string }) {
 
 /** Jumps are taps; how fast and how even they are, the core says. */
 function liveLine(jumps: number, live: TakeReport | undefined): string {
-  const parts = [`${jumps} ${jumps === 1 ? 'jump' : 'jumps'}`];
+  const parts = [live?.counts.sentence ?? `${jumps} ${jumps === 1 ? 'jump' : 'jumps'}`];
   if (typeof live?.cadencePerMin === 'number') {
     parts.push(`${live.cadencePerMin.toFixed(0)} a minute`);
   }

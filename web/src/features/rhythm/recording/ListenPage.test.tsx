@@ -58,7 +58,7 @@ describe('a take', () => {
     expect(turns).toHaveLength(2);
     turns[0]?.focus();
     await userEvent.keyboard('{Delete}');
-    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('3 landings and 1 turn');
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('3 singles, 0 doubles, no miss');
     const bodies = () =>
       sent.filter((one) => one.path === '/api/takes/read').map((one) => one.body as { turnsS: number[] });
     await waitFor(() => expect(bodies().at(-1)?.turnsS).toEqual([1.4]));

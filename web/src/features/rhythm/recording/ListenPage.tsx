@@ -11,6 +11,7 @@ import {
   type HeardTake,
   type Recording,
 } from '../../../api/recordings';
+import type { TakeReport } from '../../../api/rhythm';
 import { Card } from '../../../design/page/Card';
 import { SentShare } from '../../../design/form/SentShare';
 import { Workbench } from '../../../design/page/Workbench';
@@ -28,6 +29,7 @@ export function ListenPage() {
   const save = useSaveEvents();
   const [id, setId] = useState<string | null>(null);
   const [edited, setEdited] = useState<Marks | null>(null);
+  const [typed, setTyped] = useState('');
   const [target, setTarget] = useState('');
   const recording = useRecording(id).data;
   const hear = (file: Blob, keep: boolean) => {
@@ -63,7 +65,7 @@ export function ListenPage() {
   );
   return (
     <Workbench
-      title={titleOf(busy, heard, edited)}
+      title={titleOf(busy, heard, edited, counts ? take : undefined)}
       nav={<RhythmNav />}
       decisionLast={marks === null}
       decision={
@@ -96,8 +98,10 @@ export function ListenPage() {
               <Input
                 aria-label="Should have been"
                 placeholder="3s d"
-                value={target}
-                onChange={(event) => setTarget(event.target.value)}
+                value={typed}
+                onChange={(event) => setTyped(event.target.value)}
+                onBlur={() => setTarget(typed)}
+                onPressEnter={() => setTarget(typed)}
               />
             </label>
             <Button onClick={() => save.mutate(marks)}>Save as event file</Button>
@@ -142,9 +146,17 @@ function Kept({ recording, onGone }: { recording: Recording; onGone: () => void 
   );
 }
 
-function titleOf(busy: boolean, heard: HeardTake | null, edited: Marks | null): string {
+function titleOf(
+  busy: boolean,
+  heard: HeardTake | null,
+  edited: Marks | null,
+  take: TakeReport | undefined,
+): string {
   if (busy) {
     return 'It listens';
+  }
+  if (take !== undefined) {
+    return take.counts.sentence;
   }
   if (edited !== null) {
     const [landings, turns] = [edited.landingsS.length, edited.turnsS.length];

@@ -22,6 +22,7 @@ const report = {
   turnsS: [0.9],
   landingsS: [0.6, 1.1],
   jumps: 1,
+  counts: { code: 'rhythm.counts', sentence: '1 single, 1 double, no miss' },
   misses: 0,
   cadencePerMin: 120,
   variation: null,
@@ -62,7 +63,9 @@ describe('a sensor', () => {
     act(() => {
       tellSensor(JSON.stringify({ ...report, turnsS: [1.4], landingsS: [1.7], jumps: 2, over: true }));
     });
-    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('2 jumps measured');
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
+      'Measured: 1 single, 1 double, no miss',
+    );
     await waitFor(() =>
       expect(sent.find((one) => one.path === '/api/takes/read')?.body).toMatchObject({
         turnsS: [0.9, 1.4],
@@ -85,7 +88,9 @@ describe('a sensor', () => {
     });
     expect(await screen.findByRole('alert')).toHaveTextContent('It gave up.');
     expect(screen.getByRole('button', { name: 'Let it jump' })).toBeVisible();
-    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('1 jump measured');
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
+      'Measured: 1 single, 1 double, no miss',
+    );
     await waitFor(() => expect(sent.some((one) => one.path === '/api/takes/read')).toBe(true));
   });
 

@@ -150,24 +150,27 @@ function Live({ event }: { event: SensorEvent | null }) {
   const cadence = event?.cadencePerMin ?? null;
   const variation = event?.variation ?? null;
   return (
-    <dl className={styles.live} aria-live="polite">
-      <div>
-        <dt>jumps</dt>
-        <dd>{event?.jumps ?? 0}</dd>
-      </div>
-      <div>
-        <dt>a minute</dt>
-        <dd>{cadence === null ? '–' : cadence.toFixed(0)}</dd>
-      </div>
-      <div>
-        <dt>uneven by</dt>
-        <dd>{variation === null ? '–' : `${(100 * variation).toFixed(1)} %`}</dd>
-      </div>
-      <div>
-        <dt>misses</dt>
-        <dd>{event?.misses ?? 0}</dd>
-      </div>
-    </dl>
+    <div aria-live="polite">
+      <dl className={styles.live}>
+        <div>
+          <dt>jumps</dt>
+          <dd>{event?.jumps ?? 0}</dd>
+        </div>
+        <div>
+          <dt>a minute</dt>
+          <dd>{cadence === null ? '–' : cadence.toFixed(0)}</dd>
+        </div>
+        <div>
+          <dt>uneven by</dt>
+          <dd>{variation === null ? '–' : `${(100 * variation).toFixed(1)} %`}</dd>
+        </div>
+        <div>
+          <dt>misses</dt>
+          <dd>{event?.misses ?? 0}</dd>
+        </div>
+      </dl>
+      {event !== null && <p className={styles.counts}>{event.counts.sentence}</p>}
+    </div>
   );
 }
 
@@ -194,7 +197,5 @@ function titleOf(running: boolean, last: SensorEvent | null): string {
   if (running) {
     return 'The sensor reports';
   }
-  return last === null
-    ? 'A sensor counts while they jump'
-    : `${last.jumps} ${last.jumps === 1 ? 'jump' : 'jumps'} measured`;
+  return last === null ? 'A sensor counts while they jump' : `Measured: ${last.counts.sentence}`;
 }

@@ -3,11 +3,13 @@ import type { TakeReport } from '../../../api/rhythm';
 import { Card } from '../../../design/page/Card';
 import { Facts } from '../../../design/page/Facts';
 
-/** What a take says: the one thing to change first, then the numbers. */
+/** What a take says: what was done, the one thing to change, then the numbers. */
 export function TakeVerdict({ take, children }: { take: TakeReport; children?: ReactNode }) {
   return (
     <Card strong label="What it says">
-      <h2>{take.verdict.sentence}</h2>
+      <h2>{take.counts.sentence}</h2>
+      <p>{take.verdict.sentence}</p>
+      {take.pause !== null && <p>{take.pause.sentence}</p>}
       <Facts
         facts={[
           { name: 'Jumps, turns', value: `${take.jumps}, ${take.turns}` },

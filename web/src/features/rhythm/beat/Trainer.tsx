@@ -1,0 +1,124 @@
+import { Button, Checkbox, Input } from 'antd';
+import { useMemo, useState } from 'react';
+import { clickTrackPath, type PatternInTime } from '../../../api/rhythm';
+import { BeatStrip } from '../../../design/beat/BeatStrip';
+import { Card } from '../../../design/page/Card';
+import { FieldStack } from '../../../design/form/FieldStack';
+import { NumberField } from '../../../design/form/NumberField';
+import { useFloor } from '../../../design/page/useMedia';
+import { useMetronome } from '../../../design/beat/useMetronome';
+import { Workbench } from '../../../design/page/Workbench';
+import type { Playing } from '../../../lib/beatScheduler';
+import { syllableAt, usualSyllables } from '../../../lib/syllables';
+import { RhythmNav } from '../RhythmNav';
+import { TapPad } from './TapPad';
+import styles from './BeatPage.module.css';
+
+const SECONDS_A_MINUTE = 60;
+
+interface TrainerProps {
+  pattern: PatternInTime;
+  cadence: number;
+  onCadence: (cadence: number) => void;
+  field: React.ReactNode;
+}
+
+/** The beat of a pattern seen and heard, and tapped along to. */
+export function Trainer({ pattern, cadence, onCadence, field }: TrainerProps) {
+  const [ramp, setRamp] = useState(0);
+  const [most, setMost] = useState(140);
+  const [inner, setInner] = useState(false);
+  const [words, setWords] = useState(usualSyllables);
+  const playing = useMemo(
+    () => playingOf(pattern.cadencePerMin, ramp, most, inner),
+    [pattern, ramp, most, inner],
+  );
+  const beat = useMetronome(pattern.beats, playing);
+  const now = Math.round(pattern.cadencePerMin * (beat.playing ? beat.speed : 1));
+  const landing = beat.headS !== null && pattern.beats.some((one) => isNear(one.atS, beat.headS ?? 0));
+  const floor = useFloor();
+  const syllable = syllableAt(pattern.beats, beat.headS, words);
+  const stage = (
+    <div className={landing ? styles.flash : styles.stage}>
+      <p className={styles.cadence}>
+        {now} <small>jumps a minute</small>
+        {syllable !== null && <span className={styles.syllable}>{syllable}</span>}
+      </p>
+      <BeatStrip beats={pattern.beats} text={pattern.text} headS={beat.headS} />
+      <p>
+        {countOf(pattern.jumps, 'jump')}, {countOf(pattern.turns, 'turn')}
+      </p>
+      {pattern.chance !== null && <p>{pattern.chance.sentence}</p>}
+    </div>
+  );
+  const startStop = (
+    <Button type="primary" size="large" block onClick={() => (beat.playing ? beat.stop() : beat.start())}>
+      {beat.playing ? 'Stop the beat' : 'Start the beat'}
+    </Button>
+  );
+  return (
+    <Workbench
+      title={beat.playing ? `${pattern.text}, ${now} jumps a minute` : 'Hear it, then tap it'}
+      nav={<RhythmNav />}
+      decision={
+        <Card strong label="Beat">
+          <FieldStack>
+            {floor && stage}
+            {floor && startStop}
+            {field}
+            <NumberField label="Jumps a minute" least={40} most={220} value={cadence} onChange={onCadence} />
+            <NumberField label="Faster by, each minute" least={0} most={20} value={ramp} onChange={setRamp} />
+            {ramp > 0 && (
+              <NumberField label="At most" least={40} most={220} value={most} onChange={setMost} />
+            )}
+            <label>
+              Said with a double
+              <Input
+                aria-label="Said with a double"
+                maxLength={40}
+                value={words}
+                onChange={(event) => setWords(event.target.value)}
+              />
+            </label>
+            <Checkbox checked={inner} onChange={(event) => setInner(event.target.checked)}>
+              Two bars with sound, one silent
+            </Checkbox>
+            {!floor && startStop}
+            <Button block onClick={beat.toggleSilent}>
+              {beat.silent ? 'Sound on' : 'Sound off'}
+            </Button>
+            {beat.shaking !== null && (
+              <Checkbox checked={beat.shaking} onChange={beat.toggleShaking}>
+                Shake at each landing
+              </Checkbox>
+            )}
+            <Button block href={clickTrackPath(pattern.notation, pattern.cadencePerMin)} download>
+              Take it along as WAV
+            </Button>
+          </FieldStack>
+        </Card>
+      }
+    >
+      {!floor && stage}
+      <TapPad target={pattern.notation} />
+    </Workbench>
+  );
+}
+
+function playingOf(cadence: number, ramp: number, most: number, inner: boolean): Playing {
+  return {
+    ...(ramp > 0
+      ? { rampPerS: ramp / cadence / SECONDS_A_MINUTE, mostSpeed: Math.max(1, most / cadence) }
+      : {}),
+    ...(inner ? { heardBars: 2, silentBars: 1 } : {}),
+  };
+}
+
+function countOf(count: number, what: string): string {
+  return `${count.toLocaleString('en-GB')} ${count === 1 ? what : `${what}s`}`;
+}
+
+/** So long a landing lights the stage. */
+function isNear(landingS: number, headS: number): boolean {
+  return headS >= landingS && headS - landingS < 0.08;
+}
