@@ -242,6 +242,9 @@ final class OneJudgementTest extends ApiTestCase
         return $answer;
     }
 
+    /** Each athlete of a gym has letters of their own. */
+    private string $tag = 'aaa';
+
     private function kept(Invented $one): Invented
     {
         $one->id = (new UuidV7())->toRfc4122();
@@ -258,6 +261,7 @@ final class OneJudgementTest extends ApiTestCase
             'trim_school' => $one->trim,
             'school' => $one->school,
             'handle_length_m' => $one->handleM,
+            'tag' => $this->tag++,
         ]);
         if (null !== $one->rope) {
             $this->insert('stature', ['athlete_id' => $one->id, 'read_on' => '2020-01-01', 'stature_m' => $one->rope['sizedM']]);

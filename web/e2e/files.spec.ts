@@ -28,7 +28,7 @@ test('a gym goes out, is changed by hand, looked at, and brought in', async ({ p
     : ['Signe Halvorsdal', 'Signe of the Quay'];
   await signIn(page);
   await page.goto('/log');
-  await page.getByRole('link', { name: /Take out what is kept/ }).click();
+  await page.getByRole('link', { name: 'Export or import' }).click();
 
   const json = await takeOut(page, 'All of it, JSON');
   const schema = JSON.parse(await readFile('../docs/formats/zumbo-1.schema.json', 'utf8')) as object;

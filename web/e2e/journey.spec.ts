@@ -52,13 +52,13 @@ test('sign in, add an athlete, get and keep their rope', async ({ page }, info) 
 
   // Leave the demo as it was, by way of removal and undo.
   await page.getByRole('link', { name }).click();
-  await page.getByText('What is written down').click();
+  await page.getByText('Details', { exact: true }).click();
   await page.getByRole('button', { name: `Remove ${name}` }).click();
   await expect(page.getByText(`${name} is removed`)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(page.getByRole('link', { name })).toBeVisible();
   await page.getByRole('link', { name }).click();
-  await page.getByText('What is written down').click();
+  await page.getByText('Details', { exact: true }).click();
   await page.getByRole('button', { name: `Remove ${name}` }).click();
   await expect(page.getByRole('link', { name })).toHaveCount(0);
 });

@@ -125,7 +125,10 @@ test('the sensor’s stand-in reports while it jumps, and its take is read', asy
   const jumps = page.locator('dl div').filter({ hasText: 'jumps' }).locator('dd');
   await expect.poll(async () => Number(await jumps.innerText()), { timeout: 10_000 }).toBeGreaterThan(2);
   // 5 s at 104 a minute, after 0.6 s of silence.
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Measured: 5 singles, 2 doubles, no misses', { timeout: 15_000 });
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Measured: 5 singles, 2 doubles, no misses',
+    { timeout: 15_000 },
+  );
   await expect(said(page)).toContainText('Jumps, turns7, 9');
 });
 

@@ -46,7 +46,7 @@ test('a beat is heard, seen and tapped along to', async ({ page }) => {
     await landing.dispatchEvent('pointerdown');
   }
   await expect(page.getByText(/^10 singles, no doubles, no misses/)).toBeVisible();
-  await page.getByRole('button', { name: 'What does it say?' }).click();
+  await page.getByRole('button', { name: 'Show result' }).click();
   const said = page.getByRole('group', { name: 'What it says' });
   await expect(said).toContainText('Jumps, turns10, 10');
   // One turn on every jump is not the pattern: the first double is missing.

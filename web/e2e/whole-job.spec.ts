@@ -92,7 +92,7 @@ async function planWorkout(page: Page, first: string): Promise<void> {
 async function removeAgain(page: Page, name: string): Promise<void> {
   await page.goto('/athletes');
   await page.getByRole('link', { name }).click();
-  await page.getByText('What is written down').click();
+  await page.getByText('Details', { exact: true }).click();
   await page.getByRole('button', { name: `Remove ${name}` }).click();
   await expect(page.getByRole('link', { name })).toHaveCount(0);
 }

@@ -21,17 +21,19 @@ final readonly class Entry
         public bool $clean,
         /** Which session it is of, the same text for the same one: a local day. */
         public string $session = '',
+        /** Of a day on which jumping was stopped. */
+        public bool $stopped = false,
     ) {
     }
 
     public function ofSession(string $session): self
     {
-        return new self($this->countKind, $this->counted, $this->clean, $session);
+        return new self($this->countKind, $this->counted, $this->clean, $session, $this->stopped);
     }
 
     public function weighing(float $share): self
     {
-        return new self($this->countKind, $this->counted->ageless()->weighingLess($share), $this->clean, $this->session);
+        return new self($this->countKind, $this->counted->ageless()->weighingLess($share), $this->clean, $this->session, $this->stopped);
     }
 
     /** The same, of a day on which jumping was stopped. */
@@ -42,6 +44,7 @@ final readonly class Entry
             $this->counted->weighingLess(self::STOPPED_DAY_SHARE),
             $this->clean,
             $this->session,
+            true,
         );
     }
 }

@@ -65,13 +65,17 @@ final readonly class RecentSessions
     /**
      * @param list<Entry> $entries
      *
-     * @return array<string, int> how many sessions back, the newest 0
+     * @return array<string, int> how many sessions back, the newest 0; a stopped day pushes nothing back
      */
     private static function sessionsBack(array $entries): array
     {
         $back = [];
+        $ordinary = 0;
         foreach (array_reverse($entries) as $entry) {
-            $back[$entry->session] ??= \count($back);
+            if (!isset($back[$entry->session])) {
+                $back[$entry->session] = $ordinary;
+                $ordinary += $entry->stopped ? 0 : 1;
+            }
         }
 
         return $back;

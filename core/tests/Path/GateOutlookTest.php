@@ -307,6 +307,20 @@ final class GateOutlookTest extends TestCase
         self::assertGreaterThan(($before + $ordinary) / 2, $stopped);
     }
 
+    /** An evening that was stopped takes nothing from the weight of those before it. */
+    public function testAStoppedDayIsNoSessionOfItsOwn(): void
+    {
+        $entries = self::evenings([8, 7, 8]);
+        $stopped = (new Entry(CountKind::Tries, CountedReps::counted(1, 9), true, 'the bad one'))->ofAStoppedDay();
+        $recent = RecentSessions::of(Prior::flat(), [...$entries, $stopped]);
+        // 0.85², 0.85 and 1 for the ordinary ones, a quarter for the stopped one.
+        self::assertEqualsWithDelta(
+            (1 + 0.7225 * 8 + 0.85 * 7 + 8 + 0.25) / (2 + 25.725 + 2.5),
+            $recent->posterior->chance->mean(),
+            1e-9,
+        );
+    }
+
     public function testMoreOfTheSameSettlesIt(): void
     {
         $few = self::link(self::stops([30, 30]));

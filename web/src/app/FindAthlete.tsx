@@ -17,7 +17,17 @@ export function FindAthlete({ open, onClose }: { open: boolean; onClose: () => v
       width={420}
       destroyOnHidden
     >
-      <Names onClose={onClose} />
+      {/* The open list would take Escape for itself first, and the dialog would need it twice. */}
+      <div
+        onKeyDownCapture={(event) => {
+          if (event.key === 'Escape') {
+            event.stopPropagation();
+            onClose();
+          }
+        }}
+      >
+        <Names onClose={onClose} />
+      </div>
     </Modal>
   );
 }

@@ -4,6 +4,7 @@ import { OutboxProvider } from '../api/OutboxProvider';
 import { useMe } from '../api/session';
 import { Failed, Loading } from '../design/page/StateNote';
 import { SignInPage } from '../features/sign-in';
+import { NotFoundPage } from './NotFoundPage';
 import { Shell } from './Shell';
 
 const athletes = () => import('../features/athletes');
@@ -88,7 +89,8 @@ export function Routed() {
             <Route path="/faults" element={<FaultsPage />} />
             <Route path="/log" element={<LogPage />} />
             <Route path="/log/files" element={<ExchangePage />} />
-            <Route path="*" element={<Navigate to="/class" replace />} />
+            <Route path="/" element={<Navigate to="/class" replace />} />
+            <Route path="*" element={<NotFoundPage />} />
           </Routes>
         </Suspense>
       </Shell>

@@ -8,6 +8,7 @@ import { readRun } from '../lib/setRun';
 import { FindAthlete } from './FindAthlete';
 import { KeyHelp } from './KeyHelp';
 import { places } from './placeList';
+import { usePlace } from './usePlace';
 import { useShortcuts } from './useShortcuts';
 import styles from './Shell.module.css';
 
@@ -16,6 +17,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const me = useMe();
   const { waiting } = useOutbox();
   useLive();
+  usePlace();
   const signOut = useSignOut();
   const [dialog, setDialog] = useState<'none' | 'keys' | 'find'>('none');
   useShortcuts({ onHelp: () => setDialog('keys'), onFind: () => setDialog('find') });

@@ -78,6 +78,8 @@ let users = 0;
 /** Renders a page at a path, with all that surrounds it in the app. */
 export function renderPage(page: ReactNode, pattern = '/', at = pattern): void {
   lockingNavigator();
+  // Nobody is carried over from the test before.
+  sessionStorage.clear();
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   render(
     <QueryClientProvider client={client}>

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { BeatScheduler, type Beat, type Playing, type Sound } from '../../lib/beatScheduler';
+import { useWakeLock } from '../../lib/useWakeLock';
 
 const steady: Playing = {};
 
@@ -47,6 +48,7 @@ export function useMetronome(beats: Beat[], as: Playing = steady) {
   const shakingNow = useRef(shaking);
   const stop = useCallback(() => setPlaying(false), []);
 
+  useWakeLock(playing);
   useEffect(() => {
     silentNow.current = silent;
     shakingNow.current = shaking;

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { usePageHead } from './usePageHead';
 import styles from './Workbench.module.css';
 
 interface Props {
@@ -18,6 +19,7 @@ interface Props {
 
 /** The three parts of every screen: subject, picture, decision. On a phone the decision comes before the picture. */
 export function Workbench({ title, nav, subject, children, decision, decisionLast = false }: Props) {
+  const heading = usePageHead(title);
   return (
     <main className={subject === undefined ? styles.two : styles.three} id="main">
       {subject !== undefined && (
@@ -26,7 +28,9 @@ export function Workbench({ title, nav, subject, children, decision, decisionLas
         </section>
       )}
       <div className={styles.head}>
-        <h1>{title}</h1>
+        <h1 ref={heading} tabIndex={-1}>
+          {title}
+        </h1>
         {nav}
       </div>
       <section className={styles.picture} aria-label="Picture">

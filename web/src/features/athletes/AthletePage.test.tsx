@@ -66,7 +66,7 @@ describe('an athlete', () => {
   it('is only shown to helpers', async () => {
     answerWith({ [`GET ${path(ilse.id)}`]: ilse, ...todayOf(ilse.id), 'GET /api/me': helper });
     open(ilse.id);
-    await userEvent.click(await screen.findByText('What is written down'));
+    await userEvent.click(await screen.findByText('Details'));
     expect(screen.getByText(/Only coaches change/)).toBeVisible();
     expect(screen.queryByRole('button', { name: /Remove/ })).toBeNull();
   });

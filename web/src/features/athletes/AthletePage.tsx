@@ -58,7 +58,7 @@ function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUni
           )}
           <HealthBook athlete={athlete} mayChange={mayChange} />
           <details className={styles.written}>
-            <summary>What is written down</summary>
+            <summary>Details</summary>
             {written}
           </details>
         </div>

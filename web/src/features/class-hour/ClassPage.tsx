@@ -7,6 +7,7 @@ import { useUnit } from '../../api/session';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
+import { carryAthlete } from '../../lib/carried';
 import { questionAbout } from '../../lib/entryWords';
 import type { Entry } from '../../lib/logLine';
 import { Hall } from './parts/Hall';
@@ -84,7 +85,10 @@ function Running({ tonight }: { tonight: Tonight }) {
         athletes={tonight.athletes}
         unit={unit}
         chosenId={chosenId}
-        onChoose={choose}
+        onChoose={(id) => {
+          carryAthlete(id);
+          choose(id);
+        }}
       />
       <LogLine athletes={tonight.athletes} onLog={logFor} onUndo={undoLast} />
     </Workbench>

@@ -53,7 +53,7 @@ describe('files', () => {
   it('take out all of it, a table, or one athlete', async () => {
     answerWith(known);
     renderPage(<ExchangePage />);
-    const out = await screen.findByRole('group', { name: 'Take out' });
+    const out = await screen.findByRole('group', { name: 'Export' });
     expect(within(out).getByRole('link', { name: 'All of it, JSON' })).toHaveAttribute(
       'href',
       '/api/export.json',
@@ -138,6 +138,6 @@ describe('files', () => {
     answerWith({ ...known, 'GET /api/me': helper });
     renderPage(<ExchangePage />);
     expect(await screen.findByText(/it holds health notes/)).toBeVisible();
-    expect(screen.queryByRole('group', { name: 'Take out' })).toBeNull();
+    expect(screen.queryByRole('group', { name: 'Export' })).toBeNull();
   });
 });

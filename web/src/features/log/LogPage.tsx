@@ -71,7 +71,7 @@ function Files() {
       <h2>Files</h2>
       <p>
         <Link to="/log/files" className="touch">
-          Take out what is kept, or bring it in
+          Export or import
         </Link>
       </p>
     </Card>

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { elapsedS, togglePause } from '../../lib/setClock';
 import { hasSingleKeys } from '../../lib/singleKeys';
+import { useWakeLock } from '../../lib/useWakeLock';
 import { keepRun, readRun, type SetRun } from '../../lib/setRun';
 
 const TICK_MS = 100;
@@ -42,6 +43,7 @@ export function useRun(userId: string): RunClock {
     [run, keep],
   );
   useSpace(pause, run !== null);
+  useWakeLock(run !== null && !paused);
   return {
     run,
     atS: run === null ? 0 : elapsedS(run.clock, now),

@@ -1,10 +1,14 @@
 import { Button, Form, Input } from 'antd';
+import { useEffect } from 'react';
 import { useSignIn, type Credentials } from '../../api/session';
 import { Card } from '../../design/page/Card';
 import styles from './SignInPage.module.css';
 
 export function SignInPage() {
   const signIn = useSignIn();
+  useEffect(() => {
+    document.title = 'Sign in · Zumbo';
+  }, []);
   return (
     <main className={styles.page} id="main">
       <h1>Good evening, coach. Who is it?</h1>

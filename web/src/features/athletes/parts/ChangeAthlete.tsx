@@ -25,7 +25,7 @@ export function ChangeAthlete({ athlete, unit, mayChange }: Props) {
     return <Restore athlete={athlete} />;
   }
   if (!mayChange) {
-    return <Empty>Only coaches change what is written down about {athlete.name}.</Empty>;
+    return <Empty>Only coaches change the details of {athlete.name}.</Empty>;
   }
   return (
     <>
@@ -40,7 +40,7 @@ export function ChangeAthlete({ athlete, unit, mayChange }: Props) {
       />
       <p>
         <a href={wholeExport(athlete.id)} download className="touch">
-          Take out what is kept of {athlete.name}
+          Export all about {athlete.name}
         </a>
       </p>
       <Remove athlete={athlete} />

@@ -23,8 +23,8 @@ export function ExportList() {
   const [whom, setWhom] = useState('');
   const of = whom === '' ? undefined : whom;
   return (
-    <Card label="Take out">
-      <h2>Take out</h2>
+    <Card label="Export">
+      <h2>Export</h2>
       <div className={styles.whom}>
         <PersonPicker people={[EVERYBODY, ...(athletes.data ?? [])]} value={whom} onChange={setWhom} />
       </div>

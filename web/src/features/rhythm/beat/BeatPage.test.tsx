@@ -71,7 +71,7 @@ describe('the beat', () => {
     const sent = answerWith({ 'GET /api/pattern': pattern, 'POST /api/takes/read': take });
     renderPage(<BeatPage />);
     const landing = await screen.findByRole('button', { name: /Landing/ });
-    expect(screen.getByRole('button', { name: 'What does it say?' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Show result' })).toBeDisabled();
     fireEvent.pointerDown(landing);
     // Apart enough that it is no bounce of the finger.
     await new Promise((done) => setTimeout(done, 60));
@@ -83,7 +83,7 @@ describe('the beat', () => {
     expect(
       await screen.findByText('3 singles, 0 doubles, no miss · 120 a minute · uneven by 3.0 %'),
     ).toBeVisible();
-    await userEvent.click(screen.getByRole('button', { name: 'What does it say?' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Show result' }));
     const said = await screen.findByRole('group', { name: 'What it says' });
     expect(said).toHaveTextContent('120 jumps a minute, even.');
     const body = sent.findLast((one) => one.method === 'POST')?.body as {

@@ -11,6 +11,7 @@ import { NotToday } from '../../../design/page/NotToday';
 import { Failed, Loading } from '../../../design/page/StateNote';
 import { useKept } from '../../../design/page/useKept';
 import { Workbench } from '../../../design/page/Workbench';
+import { carriedAthlete } from '../../../lib/carried';
 import { Trainer } from './Trainer';
 import { RhythmNav } from '../RhythmNav';
 import styles from './BeatPage.module.css';
@@ -19,7 +20,7 @@ import styles from './BeatPage.module.css';
 export function BeatPage() {
   const [params, setParams] = useSearchParams();
   const athletes = useAthletes().data ?? [];
-  const asked = params.get('athlete');
+  const asked = params.get('athlete') ?? carriedAthlete();
   const jumper = athletes.find((one) => one.id === asked);
   const who = (
     <label>

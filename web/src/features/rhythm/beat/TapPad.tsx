@@ -60,7 +60,7 @@ export function TapPad({ target }: { target: string }) {
           loading={read.isPending}
           onClick={() => read.mutate({ ...taps, target: compared ? target : null })}
         >
-          What does it say?
+          Show result
         </Button>
         <Button
           disabled={count === 0 && taps.turnsS.length === 0}

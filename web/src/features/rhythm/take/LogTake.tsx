@@ -5,11 +5,10 @@ import { useToday } from '../../../api/classHour';
 import { useEntryLog } from '../../../api/entries';
 import type { TakeReport } from '../../../api/rhythm';
 import { PersonPicker } from '../../../design/form/PersonPicker';
+import { carriedAthlete, carryAthlete } from '../../../lib/carried';
 import { questionAbout, sayEntry } from '../../../lib/entryWords';
 
 import styles from './LogTake.module.css';
-
-const LAST = 'zumbo-take-athlete';
 
 interface Props {
   take: TakeReport;
@@ -19,11 +18,11 @@ interface Props {
 /** Whose take it was, and one touch into the log; the outbox sends it. */
 export function LogTake({ take, onLogged }: Props) {
   const athletes = useAthletes().data ?? [];
-  const [chosen, choose] = useState(() => sessionStorage.getItem(LAST));
+  const [chosen, choose] = useState(carriedAthlete);
   const athlete = athletes.find((one) => one.id === chosen);
   // Nobody is guessed: whose it was is chosen once, and stays for the next take.
   const remember = (id: string) => {
-    sessionStorage.setItem(LAST, id);
+    carryAthlete(id);
     choose(id);
   };
   return (

@@ -69,7 +69,7 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
                 onKeep={(spare) => setWish({ ...wish, spare })}
               />
               <Field
-                label="Lost to a cut"
+                label="Waste per cut"
                 value={wish.kerf ?? (sheet === undefined ? '' : formatFine(sheet.kerfM))}
                 onKeep={(kerf) => setWish({ ...wish, kerf })}
               />

@@ -81,7 +81,7 @@ function RopeForm({ rope, unit, onDone }: Omit<Props, 'mayChange'>) {
           />
         </label>
         <Checkbox checked={keptBack} onChange={(event) => setKeptBack(event.target.checked)}>
-          Kept back: only by a pin
+          Reserve: assign by hand only
         </Checkbox>
         {error !== null && (
           <p role="alert" className={styles.refused}>

@@ -115,7 +115,7 @@ describe('the rack', () => {
     const sent = open(full);
     await userEvent.click(await screen.findByRole('button', { name: /^R1, 230 cm/ }));
     const form = screen.getByRole('group', { name: 'Rope R1' });
-    await userEvent.click(within(form).getByRole('checkbox', { name: /Kept back/ }));
+    await userEvent.click(within(form).getByRole('checkbox', { name: /Reserve/ }));
     await userEvent.click(within(form).getByRole('button', { name: 'Keep the changes' }));
     await waitFor(() =>
       expect(sent.find((one) => one.method === 'PATCH')).toMatchObject({
