@@ -79,7 +79,7 @@ let users = 0;
 export function renderPage(page: ReactNode, pattern = '/', at = pattern): void {
   lockingNavigator();
   // Nobody is carried over from the test before.
-  sessionStorage.clear();
+  sessionStorage.removeItem('zumbo-athlete');
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   render(
     <QueryClientProvider client={client}>
