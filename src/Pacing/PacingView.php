@@ -12,7 +12,7 @@ use Zumbo\App\Shared\SentenceView;
 final readonly class PacingView
 {
     /**
-     * @param list<RoundView>  $rounds
+     * @param list<RoundView>  $rounds none: no set is planned yet
      * @param list<ScaledView> $ways
      */
     public function __construct(

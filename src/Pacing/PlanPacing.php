@@ -16,6 +16,8 @@ use Zumbo\Core\Pacing\AthleteHazard;
 use Zumbo\Core\Pacing\PlanAdvice;
 use Zumbo\Core\Pacing\ScaledWork;
 use Zumbo\Core\Pacing\WorkoutPlan;
+use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Streak\Prior;
 
 /**
  * Plans the doubles of a workout from the athlete's own log.
@@ -34,9 +36,11 @@ final readonly class PlanPacing
     {
         $athlete = $this->athletes->get($id);
         $this->mayJump->orRefuse($athlete);
-        $own = AthleteHazard::of($athlete->stage(), $this->attempts->countedDoubles($id, $this->clock->now()));
+        $stage = $athlete->stage();
+        $own = AthleteHazard::of(Prior::ofDoubles($stage), $this->attempts->countedDoubles($id, $this->clock->now()));
         $plan = WorkoutPlan::of($input->reps, $input->rounds, $own->hazard, $input->missCost, $input->breakCost);
-        $advice = PlanAdvice::of($plan->rounds[0]);
+        $planned = !$stage->isBefore(Stage::Link);
+        $advice = $planned ? PlanAdvice::of($plan->rounds[0]) : PlanAdvice::withoutPlan();
         $recommended = ScaledWork::recommended($plan->ways, Aim::from($input->aim));
 
         return new PacingView(
@@ -44,7 +48,7 @@ final readonly class PlanPacing
             SentenceView::of($advice->plan, LengthUnit::Centimetre),
             SentenceView::of($advice->matter, LengthUnit::Centimetre),
             SentenceView::of($own->source, LengthUnit::Centimetre),
-            array_map(RoundView::of(...), $plan->rounds),
+            $planned ? array_map(RoundView::of(...), $plan->rounds) : [],
             $plan->expectedS,
             $plan->p10S,
             $plan->p90S,

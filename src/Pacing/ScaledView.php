@@ -17,13 +17,34 @@ final readonly class ScaledView
         public float $expectedS,
         public int $doubles,
         public int $singles,
+        /** Missed jumps among them. */
         public int $contacts,
+        /** On average. */
+        public float $misses,
+        /** Of its doubles in one go a round; null: it asks for none. */
+        public ?float $chanceUnbroken,
+        /** Eight times in ten between these. */
+        public float $p10S,
+        public float $p90S,
         public bool $recommended,
     ) {
     }
 
     public static function of(ScaledWork $way, bool $recommended): self
     {
-        return new self($way->scaling, $way->expectedS, $way->doubles, $way->singles, $way->contacts(), $recommended);
+        [$low, $high] = $way->band();
+
+        return new self(
+            $way->scaling,
+            $way->expectedS,
+            $way->doubles,
+            $way->singles,
+            $way->contacts(),
+            $way->misses,
+            $way->chanceUnbroken,
+            $low,
+            $high,
+            $recommended,
+        );
     }
 }

@@ -20,6 +20,7 @@ use Zumbo\Core\Sets\LadderVerdict;
 use Zumbo\Core\Sets\RungOutlook;
 use Zumbo\Core\Sets\WorkCode;
 use Zumbo\Core\Streak\Hazard;
+use Zumbo\Core\Streak\Prior;
 
 /**
  * Builds a ladder and says, from the athlete's own log, how it will go.
@@ -51,7 +52,7 @@ final readonly class BuildLadder
         $family = LadderFamily::from($input->family);
         $kind = Ladder::kindAt($stage);
         $countKind = Ladder::measuredBy($family, $stage);
-        $own = AthleteHazard::of($stage, $this->attempts->countedStreaks($athlete, $this->clock->now()));
+        $own = AthleteHazard::of(Prior::forStage($stage), $this->attempts->countedStreaks($athlete, $this->clock->now()));
         [$singles, $doubles] = JumpKind::Single === $kind
             ? [$own->hazard, Hazard::untaughtDoubles()]
             : [Hazard::usualSingles(), $own->hazard];

@@ -15,12 +15,28 @@ final class PacingApiTest extends ApiTestCase
         $plan = $this->send('GET', '/api/athletes/'.$this->holder().'/pacing?reps=50');
         $this->assertStatus(200);
         self::assertStringContainsString('Too few single goes are logged', $plan['source']['sentence']);
-        self::assertSame('50 unbroken', $plan['plan']['sentence'], 'one chance for every rep: breaks never pay');
+        self::assertSame('50 in one go, no planned break', $plan['plan']['sentence'], 'one chance for every rep: breaks never pay');
         self::assertCount(1, $plan['rounds']);
         self::assertLessThan($plan['expectedS'], $plan['p10S']);
         self::assertGreaterThan($plan['expectedS'], $plan['p90S']);
-        self::assertSame(['full', 'first-then-singles', 'fewer', 'singles'], array_column($plan['ways'], 'scaling'));
+        self::assertSame(['full', 'first-then-singles', 'fewer', 'tries', 'singles'], array_column($plan['ways'], 'scaling'));
         self::assertCount(1, array_filter(array_column($plan['ways'], 'recommended')));
+    }
+
+    /** Doubles that do not hang together are practised, not planned; and nobody earlier on the path is told to be quicker. */
+    public function testBelowLinkThereAreTriesAndNoSetPlan(): void
+    {
+        $this->signInto();
+        $learner = $this->newAthlete();
+        $plan = $this->send('GET', "/api/athletes/$learner/pacing?reps=50&aim=practise");
+        self::assertSame([[], 'pacing.no_plan'], [$plan['rounds'], $plan['plan']['code']]);
+        $ways = array_column($plan['ways'], null, 'scaling');
+        self::assertTrue($ways['tries']['recommended']);
+        self::assertSame(60, (int) $ways['tries']['expectedS']);
+        self::assertGreaterThan(5, $ways['full']['misses']);
+        self::assertLessThan($ways['full']['p90S'], $ways['full']['expectedS']);
+        $holder = $this->send('GET', '/api/athletes/'.$this->holder().'/pacing?reps=50');
+        self::assertGreaterThan($holder['expectedS'], $plan['expectedS']);
     }
 
     public function testTheAthletesOwnLogMakesThePlan(): void

@@ -142,7 +142,8 @@ test('neither does one of the rope desk or of Rhythm', { tag: '@desk' }, async (
   await expect(page.getByRole('group', { name: 'What it says' })).toBeVisible({ timeout: 20_000 });
   await check('a take');
   await page.goto('/rhythm/sensor');
-  await expect(page.getByRole('button', { name: 'Let it jump' })).toBeVisible();
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await expect(page.getByRole('button', { name: 'Start the simulated sensor' })).toBeVisible();
   await check('sensor');
   await page.goto('/rhythm/explorer');
   await expect(page.getByRole('group', { name: 'Low and fast' })).toBeVisible();

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Zumbo\Core\Measure;
 
 /**
- * How a length is shown to a coach. Never finer than the work deserves: whole centimetres or half inches.
+ * How a length is shown to a coach. Never finer than the work deserves: whole centimetres; feet with half inches, and
+ * below a foot quarter inches, for what is trimmed or let out.
  */
 enum LengthUnit: string
 {
+    private const QUARTERS = ['', '¼', '½', '¾'];
+
     case Centimetre = 'cm';
     case FootAndInch = 'ft-in';
 
@@ -42,6 +45,10 @@ enum LengthUnit: string
 
     private static function inFeetAndInches(Length $length): string
     {
+        $quarters = (int) round(abs($length->inches()) * 4);
+        if ($quarters < 4 * Length::INCHES_PER_FOOT) {
+            return self::inInches($quarters, $length->metres() < 0);
+        }
         $halves = (int) round(abs($length->inches()) * 2);
         $inches = $halves % (2 * Length::INCHES_PER_FOOT);
         $sign = $length->metres() < 0 && $halves > 0 ? '-' : '';
@@ -53,5 +60,13 @@ enum LengthUnit: string
             intdiv($inches, 2),
             1 === $inches % 2 ? '½' : '',
         );
+    }
+
+    private static function inInches(int $quarters, bool $negative): string
+    {
+        $part = self::QUARTERS[$quarters % 4];
+        $whole = intdiv($quarters, 4);
+
+        return ($negative && $quarters > 0 ? '-' : '').(0 === $whole && '' !== $part ? '' : $whole).$part.' in';
     }
 }

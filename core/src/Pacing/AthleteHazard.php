@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zumbo\Core\Pacing;
 
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Streak\Posterior;
@@ -26,9 +25,10 @@ final readonly class AthleteHazard
     }
 
     /**
-     * @param list<CountedReps> $counted goes and sums of doubles
+     * @param Prior             $prior   what is believed of a rep before anything was logged
+     * @param list<CountedReps> $counted goes and sums of such reps
      */
-    public static function of(Stage $stage, array $counted): self
+    public static function of(Prior $prior, array $counted): self
     {
         $goes = array_values(array_filter($counted, static fn (CountedReps $entry): bool => !$entry->summed));
         $fit = WeibullFit::shrunk($goes);
@@ -44,7 +44,7 @@ final readonly class AthleteHazard
                 Verdict::of($code, ['goes' => \count($goes), 'shape' => $fit->shape]),
             );
         }
-        $posterior = Posterior::of(Prior::forStage($stage), $counted);
+        $posterior = Posterior::of($prior, $counted);
 
         return new self(
             Hazard::constant(1 - $posterior->chance->mean()),

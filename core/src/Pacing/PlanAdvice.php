@@ -18,6 +18,12 @@ final readonly class PlanAdvice
     {
     }
 
+    /** Whose doubles do not hang together yet: no set of them can be planned. */
+    public static function withoutPlan(): self
+    {
+        return new self(Verdict::of('pacing.no_plan'), Verdict::of('pacing.no_plan_why'));
+    }
+
     public static function of(RoundPlan $round): self
     {
         $lost = $round->unbrokenS - $round->expectedS;

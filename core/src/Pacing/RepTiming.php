@@ -19,17 +19,34 @@ final readonly class RepTiming
     ) {
     }
 
+    /** So many reps with the best plan of sets; null: none. */
+    public function plan(int $reps): ?SetPlan
+    {
+        return 0 === $reps
+            ? null
+            : SetPlan::best($reps, $this->hazard->first($reps), $this->missCostS, $this->breakCostS);
+    }
+
     /** Expected time of so many reps with the best plan of sets. */
     public function secondsFor(int $reps): float
     {
-        return 0 === $reps
-            ? 0.0
-            : $reps / $this->repsPerS +
-                    SetPlan::best(
-                        $reps,
-                        $this->hazard->first($reps),
-                        $this->missCostS,
-                        $this->breakCostS,
-                    )->expectedLossS();
+        return $reps / $this->repsPerS + ($this->plan($reps)?->expectedLossS() ?? 0.0);
+    }
+
+    /** Of so many reps in one go without a miss. */
+    public function chanceUnbroken(int $reps): float
+    {
+        return array_product(array_map(
+            static fn (float $q): float => 1 - $q,
+            0 === $reps ? [] : $this->hazard->first($reps),
+        ));
+    }
+
+    /** One rep at a time, each miss and its cost with it: as in tries for a time. */
+    public function secondsPerTry(): float
+    {
+        [$q] = $this->hazard->first(1);
+
+        return 1 / $this->repsPerS + ($q / (1 - $q)) * $this->missCostS;
     }
 }

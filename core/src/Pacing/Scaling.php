@@ -15,6 +15,8 @@ enum Scaling: string
     case FirstThenSingles = 'first-then-singles';
     /** Fewer doubles. */
     case Fewer = 'fewer';
+    /** Tries for a time: as many doubles as come. */
+    case Tries = 'tries';
     /** Singles at a ratio. */
     case Singles = 'singles';
 }

@@ -71,6 +71,23 @@ final readonly class SetPlan
         return $this->cost[$this->reps];
     }
 
+    /** Misses on the way to all reps, on average, by this plan. */
+    public function expectedMisses(): float
+    {
+        [$survival, $fails] = self::curve($this->reps, $this->hazard);
+        $misses = [0.0];
+        for ($left = 1; $left <= $this->reps; ++$left) {
+            $set = $this->choice[$left];
+            $sum = $fails[1] + $survival[$set] * $misses[$left - $set];
+            for ($j = 2; $j <= $set; ++$j) {
+                $sum += $fails[$j] * (1 + $misses[$left - $j + 1]);
+            }
+            $misses[] = $sum / (1 - $this->hazard[0]);
+        }
+
+        return $misses[$this->reps];
+    }
+
     /** What misses and breaks may cost, with its chances. */
     public function distribution(): LossDistribution
     {

@@ -32,6 +32,20 @@ final readonly class Prior
         'workout' => 30,
     ];
 
+    /** The same of doubles: before they are taught every other one fails, and nobody earlier on the path does better. */
+    private const TYPICAL_DOUBLES = [
+        'jump' => 1,
+        'turn' => 1,
+        'join' => 1,
+        'singles' => 1,
+        'range' => 1,
+        'snap' => 2,
+        'mix' => 3,
+        'link' => 5,
+        'hold' => 20,
+        'workout' => 30,
+    ];
+
     private function __construct(public float $alpha, public float $beta)
     {
     }
@@ -39,6 +53,11 @@ final readonly class Prior
     public static function forStage(Stage $stage): self
     {
         return new self(self::MISSES * self::TYPICAL_STREAK[$stage->value], self::MISSES);
+    }
+
+    public static function ofDoubles(Stage $stage): self
+    {
+        return new self(self::MISSES * self::TYPICAL_DOUBLES[$stage->value], self::MISSES);
     }
 
     /** Nothing is believed: every chance is as likely as any other. */

@@ -40,9 +40,9 @@ final class SourcesTest extends TestCase
     {
         yield 'the rule of height' => [RopeSources::overall(), 'height plus 3 ft', ['height plus 3 ft']];
         yield 'a pair turned by two' => [RopeSources::turned(), 'Never under 12 ft', ['Never under 12 ft']];
-        yield 'the spare at the ends' => [RopeSources::cut(), '5 cm spare on each side', ['2"']];
+        yield 'the spare at the ends' => [RopeSources::cut(), '5 cm spare on each side', ['2 in']];
         yield 'the spread of landmarks' => [RopeSources::uncertainty(), 'about 2 %', ['about 2 %']];
-        yield 'what is right' => [RopeSources::offBy(), 'From 3 cm shorter to 4 cm longer', ['1"']];
+        yield 'what is right' => [RopeSources::offBy(), 'From 3 cm shorter to 4 cm longer', ['1¼ in']];
         yield 'the air\'s drag' => [CableSources::power(), 'at 210 turns a minute', ['coefficient 1.1']];
         yield 'who may get which rope' => [GearSources::giving(), '4 cm too short or 12 cm too long', ['too long']];
     }

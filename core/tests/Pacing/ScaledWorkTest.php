@@ -19,6 +19,7 @@ use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Hazard;
+use Zumbo\Core\Streak\Prior;
 use Zumbo\Core\Tests\Reference;
 
 final class ScaledWorkTest extends TestCase
@@ -57,6 +58,9 @@ final class ScaledWorkTest extends TestCase
             'singles' => Scaling::Singles,
         ];
         foreach ($ways as $way) {
+            if (Scaling::Tries === $way->scaling) {
+                continue; // a time, not a number
+            }
             self::assertEqualsWithDelta(
                 $out[(string) array_search($way->scaling, $names, true)],
                 $way->expectedS,
@@ -73,29 +77,61 @@ final class ScaledWorkTest extends TestCase
         return Reference::cases('pacing.json', 'scaling');
     }
 
-    public function testKeepingMovingNeverScalesTheSkillOut(): void
+    /**
+     * Forty doubles for somebody who makes three of four and for somebody who misses one in eighty, by hand.
+     */
+    public function testTheWayFollowsTheAim(): void
     {
-        $effort = static fn (float $perS, float $q): RepTiming => new RepTiming($perS, Hazard::constant($q), 10.0, 4.0);
-        $ways = ScaledWork::all(100, 25, 2.0, 0.4, $effort(1.7, 0.2), $effort(2.2, 0.002));
-        self::assertSame(Scaling::Singles, $ways[3]->scaling);
-        self::assertSame(
-            $ways[3]->expectedS,
-            min(array_map(static fn (ScaledWork $way): float => $way->expectedS, $ways)),
-            'singles alone would be quickest',
+        $effort = static fn (float $perS, float $q): RepTiming => new RepTiming($perS, Hazard::constant($q), 6.0, 4.0);
+        $weak = self::byScaling(ScaledWork::all(40, 12, 2.0, 0.5, $effort(1.5, 0.25), $effort(2.0, 0.0)));
+        $aims = static fn (array $ways): array => array_map(
+            static fn (Aim $aim): Scaling => ScaledWork::recommended(array_values($ways), $aim),
+            [Aim::KeepMoving, Aim::Practise, Aim::Race],
         );
-        self::assertSame(Scaling::Fewer, ScaledWork::recommended($ways, Aim::KeepMoving));
-        self::assertSame(Scaling::Full, ScaledWork::recommended($ways, Aim::Race));
-        $easy = ScaledWork::all(40, 20, 3.0, 0.9, $effort(1.7, 0.001), $effort(2.2, 0.001));
-        self::assertSame(Scaling::Full, ScaledWork::recommended($easy, Aim::Practise));
-        self::assertSame(25 + 150, $ways[1]->contacts());
+        self::assertSame([Scaling::FirstThenSingles, Scaling::Tries, Scaling::Full], $aims($weak));
+        // A miss for every third double; 60 s at 1/1.5 s and 2 s of misses a double are 22.5.
+        self::assertEqualsWithDelta(40 / 3, $weak['full']->misses, 1e-9);
+        self::assertEqualsWithDelta(40 / 1.5 + 6 * 40 / 3, $weak['full']->expectedS, 1e-9);
+        self::assertSame([23, 60.0], [$weak['tries']->doubles, $weak['tries']->expectedS]);
+        self::assertEqualsWithDelta(12 / 1.5 + 6 * 4 + 56 / 2.0, $weak['first-then-singles']->expectedS, 1e-9);
+        self::assertSame(12 + 56 + 4, $weak['first-then-singles']->contacts(), 'a missed jump is a contact');
+
+        $strong = self::byScaling(ScaledWork::all(40, 12, 2.0, 0.5, $effort(1.8, 0.0125), $effort(2.2, 0.0)));
+        self::assertSame([Scaling::Full, Scaling::Tries, Scaling::Full], $aims($strong));
+        self::assertEqualsWithDelta(0.9875 ** 40, $strong['full']->chanceUnbroken, 1e-9);
+        [$low, $high] = $strong['full']->band();
+        self::assertEqualsWithDelta(40 / 1.8, $low, 0.01, 'six times in ten without a miss');
+        self::assertGreaterThan($strong['full']->expectedS, $high);
+        self::assertNull($strong['tries']->chanceUnbroken);
+    }
+
+    public function testNobodyEarlierOnThePathIsToldToBeQuicker(): void
+    {
+        $before = \INF;
+        foreach (Stage::cases() as $stage) {
+            $hazard = AthleteHazard::of(Prior::ofDoubles($stage), [])->hazard;
+            $seconds = (new RepTiming(1.77, $hazard, 10.0, 4.0))->secondsFor(50);
+            self::assertLessThanOrEqual($before, $seconds, $stage->value);
+            $before = $seconds;
+        }
+    }
+
+    /**
+     * @param list<ScaledWork> $ways
+     *
+     * @return array<string, ScaledWork>
+     */
+    private static function byScaling(array $ways): array
+    {
+        return array_combine(array_map(static fn (ScaledWork $way): string => $way->scaling->value, $ways), $ways);
     }
 
     public function testThinLogsFallBackOnWhatIsUsualAtTheStage(): void
     {
-        $none = AthleteHazard::of(Stage::Hold, []);
+        $none = AthleteHazard::of(Prior::forStage(Stage::Hold), []);
         self::assertSame('pacing.from_stage', $none->source->code);
         self::assertEqualsWithDelta([1 / 21, 1 / 21], $none->hazard->first(2), 1e-12, 'Beta(40, 2)');
-        $sums = AthleteHazard::of(Stage::Hold, [CountedReps::sum(400, 2)]);
+        $sums = AthleteHazard::of(Prior::forStage(Stage::Hold), [CountedReps::sum(400, 2)]);
         self::assertLessThan($none->hazard->first(1)[0], $sums->hazard->first(1)[0]);
     }
 
@@ -119,12 +155,12 @@ final class ScaledWorkTest extends TestCase
             29,
             30,
         ]);
-        $tired = AthleteHazard::of(Stage::Hold, $goes);
+        $tired = AthleteHazard::of(Prior::forStage(Stage::Hold), $goes);
         self::assertSame('pacing.tires', $tired->source->code);
         $q = $tired->hazard->first(40);
         self::assertGreaterThan($q[0], $q[39]);
         $start = AthleteHazard::of(
-            Stage::Hold,
+            Prior::forStage(Stage::Hold),
             array_map(static fn (int $reps): CountedReps => CountedReps::attempt($reps, AttemptEnd::Miss), [
                 0,
                 0,
@@ -162,6 +198,6 @@ final class ScaledWorkTest extends TestCase
             $words->sentence($steep->plan),
         );
         $even = PlanAdvice::of(RoundPlan::of(30, 1.7, Hazard::constant(0.03), 8, 3));
-        self::assertSame('30 unbroken', $words->sentence($even->plan));
+        self::assertSame('30 in one go, no planned break', $words->sentence($even->plan));
     }
 }

@@ -16,6 +16,7 @@ use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Sets\Ladder;
 use Zumbo\Core\Sets\PatternOutlook;
 use Zumbo\Core\Streak\Hazard;
+use Zumbo\Core\Streak\Prior;
 
 /**
  * How likely an athlete makes a pattern, from their own log.
@@ -33,7 +34,7 @@ final readonly class PatternChance
     {
         $athlete = $this->athletes->of($athleteId);
         $stage = $athlete->stage();
-        $own = AthleteHazard::of($stage, $this->attempts->countedStreaks($athlete, $this->clock->now()))->hazard;
+        $own = AthleteHazard::of(Prior::forStage($stage), $this->attempts->countedStreaks($athlete, $this->clock->now()))->hazard;
         [$singles, $doubles] = JumpKind::Single === Ladder::kindAt($stage)
             ? [$own, Hazard::untaughtDoubles()]
             : [Hazard::usualSingles(), $own];

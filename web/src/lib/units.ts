@@ -3,7 +3,7 @@ export type LengthUnit = 'cm' | 'ft-in';
 
 const METRES_PER_INCH = 0.0254;
 
-/** Prints a length as the core does: whole centimetres or half inches (core/tests/golden/lengths.json). */
+/** Prints a length as the core does: whole centimetres, half or quarter inches (core/tests/golden/lengths.json). */
 export function formatLength(metres: number, unit: LengthUnit): string {
   return unit === 'cm' ? `${roundHalfAway(metres * 100)} cm` : feetAndInches(metres);
 }
@@ -24,10 +24,20 @@ export function formatLengthBare(metres: number, unit: LengthUnit): string {
 }
 
 function feetAndInches(metres: number): string {
+  const quarters = roundHalfAway((Math.abs(metres) / METRES_PER_INCH) * 4);
+  if (quarters < 48) {
+    return inches(quarters, metres < 0);
+  }
   const halves = roundHalfAway((Math.abs(metres) / METRES_PER_INCH) * 2);
   const rest = halves % 24;
   const sign = metres < 0 && halves > 0 ? '-' : '';
   return `${sign}${Math.floor(halves / 24)}'${Math.floor(rest / 2)}${rest % 2 === 1 ? '½' : ''}"`;
+}
+
+function inches(quarters: number, negative: boolean): string {
+  const part = ['', '¼', '½', '¾'][quarters % 4] ?? '';
+  const whole = Math.floor(quarters / 4);
+  return `${negative && quarters > 0 ? '-' : ''}${whole === 0 && part !== '' ? '' : whole}${part} in`;
 }
 
 /** PHP rounds halves away from zero, and mends the last binary digit first; so does this. */

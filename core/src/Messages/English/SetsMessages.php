@@ -11,9 +11,11 @@ final class SetsMessages
 {
     public const ALL = [
         'pacing.plan' => '{plan}, restart each set with one single',
-        'pacing.unbroken' => '{reps} unbroken',
-        'pacing.no_breaks' => 'No planned break: the chance of a miss hardly rises within a set, or a break costs as '
-            .'much as a miss.',
+        'pacing.unbroken' => '{reps} in one go, no planned break',
+        'pacing.no_plan' => 'No set plan yet: tries for a time, fewer doubles, or the first ones and then singles',
+        'pacing.no_plan_why' => 'Sets are planned from the stage Link on, when doubles hang together.',
+        'pacing.no_breaks' => 'No planned break: it would cost more than the misses it saves. Unbroken is a hope, not the '
+            .'plan.',
         'pacing.hardly' => 'Breaks hardly matter here: sets of {from} to {to} are as good as the best, and unbroken '
             .'costs about {lost_s} s.',
         'pacing.pays' => 'Breaking pays: unbroken would take about {lost_s} s longer. Sets of {from} to {to} are as '

@@ -6,6 +6,8 @@ import { ilse, tomasz } from '../../testing/people';
 import { answerWith, Refused, renderPage } from '../../testing/render';
 import { PacingPage } from './PacingPage';
 
+const odds = { misses: 3.6, chanceUnbroken: 0.07, p10S: 35, p90S: 48 };
+
 const pacing: Pacing = {
   athleteId: ilse.id,
   plan: { code: 'pacing.plan', sentence: '20-15-15, restart each set with one single' },
@@ -20,8 +22,16 @@ const pacing: Pacing = {
   p90S: 125,
   unbrokenS: 100,
   ways: [
-    { scaling: 'full', expectedS: 96.5, doubles: 100, singles: 0, contacts: 100, recommended: false },
-    { scaling: 'fewer', expectedS: 40, doubles: 50, singles: 0, contacts: 50, recommended: true },
+    {
+      scaling: 'full',
+      expectedS: 96.5,
+      doubles: 100,
+      singles: 0,
+      contacts: 104,
+      recommended: false,
+      ...odds,
+    },
+    { scaling: 'fewer', expectedS: 40, doubles: 50, singles: 0, contacts: 52, recommended: true, ...odds },
   ],
 };
 
@@ -64,9 +74,24 @@ describe('pacing', () => {
     ).toHaveLength(50);
     expect(screen.getByRole('group', { name: 'Time' })).toHaveTextContent('1:00 and 2:05');
     expect(screen.getByRole('group', { name: 'Ways to scale' })).toHaveTextContent(
-      'Half the doubles0:4050 doubles practised · 50 contacts recommended',
+      'Half the doubles0:400:35 to 0:48 · 50 doubles practised · 52 contacts · about 4 misses · unbroken 7 times in 100 recommended',
     );
     expect(screen.getByRole('list', { name: 'Rounds' }).children).toHaveLength(2);
+  });
+
+  it('plans no set for whose doubles do not hang together, but ways to practise them', async () => {
+    answerWith({
+      'GET /api/athletes': people,
+      [`GET ${path}`]: {
+        ...pacing,
+        rounds: [],
+        plan: { code: 'pacing.no_plan', sentence: 'No set plan yet: tries for a time' },
+      },
+    });
+    renderPage(<PacingPage />);
+    expect(await screen.findByRole('heading', { level: 1, name: /^Ilse: No set plan yet/ })).toBeVisible();
+    expect(screen.queryByRole('group', { name: 'Time' })).toBeNull();
+    expect(screen.getByRole('group', { name: 'Ways to scale' })).toHaveTextContent('unbroken 7 times in 100');
   });
 
   it('asks again for other work', async () => {
@@ -74,7 +99,7 @@ describe('pacing', () => {
     renderPage(<PacingPage />);
     const reps = await screen.findByLabelText('Doubles a round');
     await userEvent.clear(reps);
-    await userEvent.type(reps, '100');
+    await userEvent.type(reps, '100{Enter}');
     await userEvent.click(screen.getByLabelText('Race'));
     await waitFor(() =>
       expect(sent.at(-1)?.path).toBe(`${path}?reps=100&rounds=1&missCost=10&breakCost=4&aim=race`),

@@ -16,27 +16,34 @@ export function PlanCard({ pacing }: { pacing: Pacing }) {
         <p className={styles.matter}>{pacing.matter.sentence}</p>
         <p className={styles.source}>{pacing.source.sentence}</p>
       </Card>
-      <Card label="Time">
-        <Facts
-          facts={[
-            { name: 'Expected', value: formatDuration(pacing.expectedS) },
-            {
-              name: 'Eight times in ten between',
-              value: `${formatDuration(pacing.p10S)} and ${formatDuration(pacing.p90S)}`,
-            },
-            { name: 'Going unbroken', value: formatDuration(pacing.unbrokenS) },
-          ]}
-        />
-        {pacing.rounds.length > 1 && (
-          <ol className={styles.rounds} aria-label="Rounds">
-            {pacing.rounds.map((round, i) => (
-              <li key={i}>
-                {round.plan.join('-')} <span>{formatDuration(round.expectedS)}</span>
-              </li>
-            ))}
-          </ol>
-        )}
-      </Card>
+      {first !== undefined && <TimeCard pacing={pacing} />}
     </div>
+  );
+}
+
+/** Of the plan: how long, and from where to where. */
+function TimeCard({ pacing }: { pacing: Pacing }) {
+  return (
+    <Card label="Time">
+      <Facts
+        facts={[
+          { name: 'Expected', value: formatDuration(pacing.expectedS) },
+          {
+            name: 'Eight times in ten between',
+            value: `${formatDuration(pacing.p10S)} and ${formatDuration(pacing.p90S)}`,
+          },
+          { name: 'Without a planned break', value: formatDuration(pacing.unbrokenS) },
+        ]}
+      />
+      {pacing.rounds.length > 1 && (
+        <ol className={styles.rounds} aria-label="Rounds">
+          {pacing.rounds.map((round, i) => (
+            <li key={i}>
+              {round.plan.join('-')} <span>{formatDuration(round.expectedS)}</span>
+            </li>
+          ))}
+        </ol>
+      )}
+    </Card>
   );
 }

@@ -7,8 +7,19 @@ const names: Record<Way['scaling'], string> = {
   full: 'All doubles',
   'first-then-singles': 'Half doubles, then singles',
   fewer: 'Half the doubles',
+  tries: 'A minute of tries each round',
   singles: 'Singles, two for one',
 };
+
+function missesOf(misses: number): string {
+  const count = Math.round(misses);
+  return count === 0 ? 'hardly a miss' : `about ${count} ${count === 1 ? 'miss' : 'misses'}`;
+}
+
+function unbrokenOf(chance: number): string {
+  const hundredths = Math.round(100 * chance);
+  return hundredths === 0 ? 'hardly ever unbroken' : `unbroken ${hundredths} times in 100`;
+}
 
 /** Ways to scale, side by side: what each takes, and what it leaves to practise. */
 export function Ways({ ways }: { ways: Way[] }) {
@@ -21,7 +32,9 @@ export function Ways({ ways }: { ways: Way[] }) {
             <strong>{names[way.scaling]}</strong>
             <span className={styles.time}>{formatDuration(way.expectedS)}</span>
             <span className={styles.detail}>
-              {way.doubles} doubles practised · {way.contacts} contacts
+              {formatDuration(way.p10S)} to {formatDuration(way.p90S)} · {way.doubles} doubles practised ·{' '}
+              {way.contacts} contacts · {missesOf(way.misses)}
+              {way.chanceUnbroken !== null && way.doubles > 0 && ` · ${unbrokenOf(way.chanceUnbroken)}`}
               {way.recommended && <em> recommended</em>}
             </span>
           </li>

@@ -48,8 +48,9 @@ describe('a sensor', () => {
   it('reports while it runs, and its take is read when it is over', async () => {
     const sent = answering();
     renderPage(<SensorPage />);
+    await userEvent.click(screen.getByRole('button', { name: 'Try it' }));
     await userEvent.click(screen.getByRole('radio', { name: 'trips' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Let it jump' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Start the simulated sensor' }));
     expect(await screen.findByRole('button', { name: 'Stop it' })).toBeVisible();
     expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({ fault: 'trip', seed: 1 });
     act(() => {
@@ -78,7 +79,8 @@ describe('a sensor', () => {
   it('that fell silent says so, and what it has told can still be read', async () => {
     const sent = answering();
     renderPage(<SensorPage />);
-    await userEvent.click(screen.getByRole('button', { name: 'Let it jump' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Try it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Start the simulated sensor' }));
     await screen.findByRole('button', { name: 'Stop it' });
     act(() => {
       tellSensor(JSON.stringify(report));
@@ -87,7 +89,7 @@ describe('a sensor', () => {
       );
     });
     expect(await screen.findByRole('alert')).toHaveTextContent('It gave up.');
-    expect(screen.getByRole('button', { name: 'Let it jump' })).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Start the simulated sensor' })).toBeVisible();
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
       'Measured: 1 single, 1 double, no miss',
     );
@@ -97,9 +99,10 @@ describe('a sensor', () => {
   it('is stopped', async () => {
     const sent = answering();
     renderPage(<SensorPage />);
-    await userEvent.click(screen.getByRole('button', { name: 'Let it jump' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Try it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Start the simulated sensor' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Stop it' }));
     await waitFor(() => expect(sent.some((one) => one.method === 'DELETE')).toBe(true));
-    expect(await screen.findByRole('button', { name: 'Let it jump' })).toBeVisible();
+    expect(await screen.findByRole('button', { name: 'Start the simulated sensor' })).toBeVisible();
   });
 });

@@ -43,6 +43,7 @@ const none: Marks = { turnsS: [], landingsS: [] };
 export function SensorPage() {
   const [input, setInput] = useState(start);
   const set = (change: Partial<SensorInput>) => setInput((now) => ({ ...now, ...change }));
+  const [trying, setTrying] = useState(false);
   const begin = useStartSensor();
   const end = useStopSensor();
   const [marks, setMarks] = useState(none);
@@ -82,59 +83,68 @@ export function SensorPage() {
       nav={<RhythmNav />}
       decision={
         <Card strong label="Sensor">
-          <FieldStack>
-            <p>No sensor is here, so its stand-in jumps: rope and floor, measured and sent as they come.</p>
-            <label>
-              Jumps
-              <Input
-                aria-label="Jumps"
-                value={input.notation ?? ''}
-                onChange={(event) => set({ notation: event.target.value })}
+          {trying ? (
+            <FieldStack>
+              <p>Simulated sensor: rope and floor, measured and sent as they come.</p>
+              <label>
+                Jumps
+                <Input
+                  aria-label="Jumps"
+                  value={input.notation ?? ''}
+                  onChange={(event) => set({ notation: event.target.value })}
+                />
+              </label>
+              <NumberField
+                label="Jumps a minute"
+                least={40}
+                most={220}
+                value={input.cadence ?? 104}
+                onChange={(cadence) => set({ cadence })}
               />
-            </label>
-            <NumberField
-              label="Jumps a minute"
-              least={40}
-              most={220}
-              value={input.cadence ?? 104}
-              onChange={(cadence) => set({ cadence })}
-            />
-            <NumberField
-              label="Seconds"
-              least={2}
-              most={120}
-              value={input.seconds ?? 20}
-              onChange={(seconds) => set({ seconds })}
-            />
-            <span>Does wrong</span>
-            <ChoiceField
-              label="Does wrong"
-              options={faults}
-              value={input.fault ?? 'none'}
-              onChange={(fault) => set({ fault })}
-            />
-            <NumberField
-              label="Seed"
-              least={0}
-              most={1_000_000}
-              value={input.seed ?? 1}
-              onChange={(seed) => set({ seed })}
-            />
-            <Button
-              type="primary"
-              size="large"
-              block
-              loading={begin.isPending}
-              onClick={running && run !== undefined ? () => end.mutate(run) : go}
-            >
-              {running ? 'Stop it' : 'Let it jump'}
-            </Button>
-            {refused !== null && (
-              <p role="alert" className={styles.refused}>
-                {refused}
-              </p>
-            )}
-          </FieldStack>
+              <NumberField
+                label="Seconds"
+                least={2}
+                most={120}
+                value={input.seconds ?? 20}
+                onChange={(seconds) => set({ seconds })}
+              />
+              <span>Does wrong</span>
+              <ChoiceField
+                label="Does wrong"
+                options={faults}
+                value={input.fault ?? 'none'}
+                onChange={(fault) => set({ fault })}
+              />
+              <NumberField
+                label="Seed"
+                least={0}
+                most={1_000_000}
+                value={input.seed ?? 1}
+                onChange={(seed) => set({ seed })}
+              />
+              <Button
+                type="primary"
+                size="large"
+                block
+                loading={begin.isPending}
+                onClick={running && run !== undefined ? () => end.mutate(run) : go}
+              >
+                {running ? 'Stop it' : 'Start the simulated sensor'}
+              </Button>
+              {refused !== null && (
+                <p role="alert" className={styles.refused}>
+                  {refused}
+                </p>
+              )}
+            </FieldStack>
+          ) : (
+            <>
+              <p>No sensor is connected. A simulated one shows what it would tell.</p>
+              <Button type="primary" size="large" block onClick={() => setTrying(true)}>
+                Try it
+              </Button>
+            </>
+          )}
         </Card>
       }
     >
