@@ -36,6 +36,8 @@ final readonly class ClassAthleteView
         public AllowanceView $allowance,
         /** Null: jumping is off today. */
         public ?DrillView $drill,
+        /** Null: nothing of theirs is logged while their health forbids jumping. */
+        public ?LoggedAsView $logs,
         /** Why this cue: the fault that is worked on, or the drill's own reason; null: no cue either. */
         public ?string $cueReason,
         public ?SentenceView $outlook,

@@ -131,7 +131,8 @@ final readonly class ShowClass
             $outlook = ShowToday::outlook($athlete, $ofStage, $one, $now);
             $doubt = LoggedEntries::doubt($ofStage);
             $jumps = $one->today->allowance->offersJumps();
-            $drill = $jumps ? TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill : null;
+            $set = TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill;
+            $drill = $jumps ? $set : null;
             $focus = $jumps ? FocusOfToday::of($focuses[$id] ?? null) : null;
             $look = $jumps
                 ? LookRule::asksFor(array_map(static fn (Attempt $attempt): Entry => $attempt->toCore($now), $tonight))
@@ -149,6 +150,7 @@ final readonly class ShowClass
                 MessageCatalogue::name(Term::of($one->today->rope->next->action)),
                 AllowanceView::of($one->today, $role),
                 null === $drill ? null : DrillView::of($drill, $focus?->cue->cue),
+                $jumps || [] === $one->health->standing ? new LoggedAsView($set->code, $set->countKind) : null,
                 $focus?->cue->reason->sentence ?? $drill?->why,
                 null === $outlook ? null : SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
                 null === $doubt ? null : SentenceView::of($doubt, LengthUnit::Centimetre),

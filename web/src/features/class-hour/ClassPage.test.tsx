@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { maren } from '../../testing/people';
+import { maren, noJumps } from '../../testing/people';
 import { attempt, tonight } from '../../testing/tonight';
 import { answerWith, Refused, renderPage, type Answers } from '../../testing/render';
 import { ClassPage } from './ClassPage';
@@ -98,6 +98,26 @@ describe('the class', () => {
     await userEvent.type(line, 't5x{Enter}');
     expect(screen.getByText('Tomasz: No jumps today.')).toBeVisible();
     expect(sent.filter((one) => one.method === 'PUT')).toHaveLength(0);
+  });
+
+  it('logs what was jumped, also when today’s contacts are done', async () => {
+    const [first] = tonight.athletes;
+    const done = { code: 'load.enough', sentence: 'Enough for today.' };
+    const sent = answerWith(
+      taking({
+        ...full,
+        'GET /api/class': {
+          ...tonight,
+          athletes: [{ ...first, drill: null, allowance: { ...noJumps, public: done } }],
+        },
+      }),
+    );
+    renderPage(<ClassPage />);
+    const line = await screen.findByLabelText('Log line');
+    await userEvent.type(line, 'i20x');
+    expect(screen.getByText('Enough for today. Ilse, 20, miss · Enter logs it all the same')).toBeVisible();
+    await userEvent.type(line, '{Enter}');
+    await waitFor(() => expect(sent.find((one) => one.method === 'PUT')?.body).toMatchObject({ reps: 20 }));
   });
 
   it('takes nothing of somebody else’s back with Backspace', async () => {

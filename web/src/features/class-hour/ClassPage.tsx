@@ -47,9 +47,10 @@ function Running({ tonight }: { tonight: Tonight }) {
   const chosen = tonight.athletes.find((athlete) => athlete.id === chosenId);
   const entries = withOwn(tonight.justNow, tonight.revision, writes);
   const logFor = (athlete: ClassAthlete, entry: Entry) => {
-    if (athlete.drill !== null) {
-      const of = { athleteId: athlete.id, name: athlete.firstName, drill: athlete.drill.code };
-      log(of, entry, questionAbout(entry, athlete.drill.countKind, athlete.bests));
+    if (athlete.logs !== null) {
+      const { drill, countKind } = athlete.logs;
+      const of = { athleteId: athlete.id, name: athlete.firstName, drill };
+      log(of, entry, questionAbout(entry, countKind, athlete.bests));
     }
   };
   const mine = writes.filter((write) => (write.deed ?? 'log') === 'log').map((write) => write.rowId);

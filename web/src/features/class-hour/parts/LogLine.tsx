@@ -15,11 +15,11 @@ export function LogLine({ athletes, onLog, onUndo }: Props) {
   const [text, setText] = useState('');
   const line = readLogLine(
     text,
-    new Map(athletes.map((athlete) => [athlete.tag, athlete.drill?.countKind ?? 'streak'])),
+    new Map(athletes.map((athlete) => [athlete.tag, athlete.logs?.countKind ?? 'streak'])),
   );
   const athlete = line.state === 'empty' ? undefined : athletes.find((one) => one.tag === line.tag);
   const onKey = (event: KeyboardEvent) => {
-    if (event.key === 'Enter' && line.state === 'whole' && athlete !== undefined && athlete.drill !== null) {
+    if (event.key === 'Enter' && line.state === 'whole' && athlete !== undefined && athlete.logs !== null) {
       onLog(athlete, line.entry);
       setText('');
     } else if (event.key === 'Backspace' && text === '') {
@@ -54,8 +54,16 @@ function hint(line: ReturnType<typeof readLogLine>, athlete: ClassAthlete | unde
     case 'unfinished':
       return athlete === undefined ? line.hint : `${athlete.firstName}: ${line.hint}`;
     case 'whole':
-      return athlete?.drill === null
-        ? `${athlete.firstName}: ${athlete.allowance.public?.sentence ?? ''}`
-        : `${athlete?.firstName ?? ''}, ${sayEntry(line.entry)}${line.entry.clean ? '' : ', rough'} · Enter`;
+      return athlete === undefined ? '' : wholeHint(athlete, line.entry);
   }
+}
+
+/** What Enter will do; what was jumped is logged also when no more is offered today, unless their health forbids it. */
+function wholeHint(athlete: ClassAthlete, entry: Entry): string {
+  const said = athlete.allowance.public?.sentence ?? '';
+  if (athlete.logs === null) {
+    return `${athlete.firstName}: ${said}`;
+  }
+  const what = `${athlete.firstName}, ${sayEntry(entry)}${entry.clean ? '' : ', rough'} · Enter`;
+  return athlete.drill === null ? `${said} ${what} logs it all the same` : what;
 }
