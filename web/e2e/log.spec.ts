@@ -118,8 +118,8 @@ test('one entry the server fails on holds nobody else up', { tag: '@desk' }, asy
 
 test('the pad opens at the thumb, and a touch is answered at once @phone', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('button', { name: /^Yara/ }).scrollIntoViewIfNeeded();
   await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await page.getByRole('button', { name: /^Yara/ }).scrollIntoViewIfNeeded();
   const before = await page.evaluate(() => window.scrollY);
   expect(before).toBeGreaterThan(200);
   await page.getByRole('button', { name: /^Yara/ }).click();

@@ -8,6 +8,7 @@ test('a ladder for an athlete, with the chance on each rung', async ({ page }) =
   await expect(rungs).toHaveCount(8);
   await page.getByLabel('Pyramid: up and down').check();
   await page.getByLabel('Top rung').fill('7');
+  await page.getByLabel('Top rung').press('Enter');
   await expect(rungs).toHaveCount(13);
   // A pyramid of 7 is 49 jumps and, in doubles, 98 turns.
   await expect(page.getByRole('group', { name: 'The whole ladder' })).toContainText('49 · 98');

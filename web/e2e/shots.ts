@@ -106,7 +106,9 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Called off');
   await page.goto('/pacing');
   await page.getByLabel('Doubles a round').fill('100');
+  await page.getByLabel('Doubles a round').press('Enter');
   await page.getByLabel('Rounds', { exact: true }).fill('4');
+  await page.getByLabel('Rounds', { exact: true }).press('Enter');
   await expect(page.getByRole('list', { name: 'Rounds' }).getByRole('listitem')).toHaveCount(4);
   await take('pacing');
   await page.goto('/rhythm/listen');

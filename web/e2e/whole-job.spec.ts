@@ -53,6 +53,7 @@ async function moveToLink(page: Page): Promise<void> {
 async function startLadder(page: Page): Promise<void> {
   await pad(page).getByRole('link', { name: 'Build a set' }).click();
   await page.getByLabel('Top rung').fill('2');
+  await page.getByLabel('Top rung').press('Enter');
   const rungs = page.getByRole('list', { name: 'Rungs' }).getByRole('listitem');
   await expect(rungs).toHaveCount(2);
   await expect(rungs.nth(1)).toContainText(/in 10|almost always/);
@@ -84,6 +85,7 @@ async function giveCue(page: Page, first: string): Promise<void> {
 async function planWorkout(page: Page, first: string): Promise<void> {
   await pad(page).getByRole('link', { name: 'Plan a workout' }).click();
   await page.getByLabel('Doubles a round').fill('40');
+  await page.getByLabel('Doubles a round').press('Enter');
   await expect(page.getByRole('group', { name: 'Set plan' })).toContainText(/logged|usual/);
   await expect(page.getByRole('heading', { level: 1 })).toContainText(`${first}: `);
   await expect(page.getByRole('group', { name: 'Ways to scale' })).toContainText('40 doubles practised');

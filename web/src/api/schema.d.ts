@@ -1806,6 +1806,7 @@ export interface components {
             ropeNext: string;
             allowance: components["schemas"]["AllowanceView"];
             drill: components["schemas"]["DrillView"] | null;
+            logs: components["schemas"]["LoggedAsView"] | null;
             cueReason: string | null;
             outlook: components["schemas"]["SentenceView"] | null;
             doubt: components["schemas"]["SentenceView"] | null;
@@ -2156,6 +2157,10 @@ export interface components {
         };
         /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
+        LoggedAsView: {
+            drill: string;
+            countKind: components["schemas"]["CountKind"];
+        };
         MeView: {
             coach: components["schemas"]["CoachView"] | null;
             gym: components["schemas"]["GymView"] | null;
@@ -2445,10 +2450,14 @@ export interface components {
             doubles: number;
             singles: number;
             contacts: number;
+            misses: number;
+            chanceUnbroken: number | null;
+            p10S: number;
+            p90S: number;
             recommended: boolean;
         };
         /** @enum {string} */
-        Scaling: "full" | "first-then-singles" | "fewer" | "singles";
+        Scaling: "full" | "first-then-singles" | "fewer" | "tries" | "singles";
         /** @enum {string} */
         School: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone";
         SchoolRopeView: {
