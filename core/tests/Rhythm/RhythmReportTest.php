@@ -119,6 +119,7 @@ final class RhythmReportTest extends TestCase
     public static function beats(): iterable
     {
         yield 'faster and faster, evenly' => [array_map(static fn (int $i): float => 0.62 - 0.006 * $i, range(0, 19)), 'rhythm.rushing'];
+        yield 'from a walk to a sprint' => [array_map(static fn (int $i): float => 0.62 - 0.011 * $i, range(0, 19)), 'rhythm.rushing'];
         yield 'slower and slower' => [array_map(static fn (int $i): float => 0.5 + 0.005 * $i, range(0, 19)), 'rhythm.slowing'];
         yield 'five gaps, even' => [[0.56, 0.57, 0.55, 0.58, 0.56], 'rhythm.even'];
         yield 'four gaps tell nothing' => [[0.56, 0.57, 0.55, 0.58], 'rhythm.too_few'];

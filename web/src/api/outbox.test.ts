@@ -159,7 +159,7 @@ describe('the outbox', () => {
     const sent: string[] = [];
     const outbox = await filled(
       (one) =>
-        one.rowId === 'a' ? Promise.reject(new Unreachable(500)) : Promise.resolve(sent.push(one.said)),
+        one.said === 'a' ? Promise.reject(new Unreachable(500)) : Promise.resolve(sent.push(one.said)),
       'a',
       'b',
     );
