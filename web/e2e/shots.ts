@@ -94,7 +94,7 @@ test('pictures of the main views', async ({ page }) => {
       csv
         .replace('Bram Oosterveel', 'Bram of the Harbour')
         .concat(
-          '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f,Odette Vance,1.66,right,none,jump,1988,false,2026-11-24T17:00:00Z,,,,,,,\r\n',
+          '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f,Odette Vance,1.66,right,none,jump,1988,false,2026-11-24T17:00:00Z,,,,,,,,\r\n',
         ),
     ),
   });
@@ -105,6 +105,8 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Call it off' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Called off');
   await page.goto('/pacing');
+  await page.getByRole('combobox', { name: 'Athlete' }).fill('Callum');
+  await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
   await page.getByLabel('Doubles a round').fill('100');
   await page.getByLabel('Doubles a round').press('Enter');
   await page.getByLabel('Rounds', { exact: true }).fill('4');
