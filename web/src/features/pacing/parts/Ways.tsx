@@ -32,8 +32,8 @@ export function Ways({ ways }: { ways: Way[] }) {
             <strong>{names[way.scaling]}</strong>
             <span className={styles.time}>{formatDuration(way.expectedS)}</span>
             <span className={styles.detail}>
-              {formatDuration(way.p10S)} to {formatDuration(way.p90S)} · {way.doubles} doubles practised ·{' '}
-              {way.contacts} contacts · {missesOf(way.misses)}
+              {way.p90S > way.p10S && `${formatDuration(way.p10S)} to ${formatDuration(way.p90S)} · `}
+              {way.doubles} doubles practised · {way.contacts} contacts · {missesOf(way.misses)}
               {way.chanceUnbroken !== null && way.doubles > 0 && ` · ${unbrokenOf(way.chanceUnbroken)}`}
               {way.recommended && <em> recommended</em>}
             </span>
