@@ -16,6 +16,9 @@ final readonly class BeatStatistics
 {
     public const PAUSE_FACTOR = 1.6;
 
+    /** Nobody jumps quicker. */
+    private const LEAST_GAP_S = 0.05;
+
     /** So many deviations, and nobody doubts it. */
     private const SURELY = 2.5;
 
@@ -62,9 +65,9 @@ final readonly class BeatStatistics
                         ($count - 1),
                 ),
             self::successive($steady),
-            self::line($steady, $endsS)[0] ?? null,
+            self::drift($steady, $endsS),
             $pauses,
-            self::fromTo($steady, $endsS),
+            self::fromTo($steady),
             $count,
         );
     }
@@ -129,43 +132,77 @@ final readonly class BeatStatistics
     }
 
     /**
+     * A straight line over the jumps, through the gaps or through the cadences: whichever they follow more closely, for
+     * some shorten each gap by as much, and some quicken by as much.
+     *
      * @param array<int, float> $steady
-     * @param list<float>       $endsS
      *
      * @return array{float, float}|null
      */
-    private static function fromTo(array $steady, array $endsS): ?array
+    private static function fromTo(array $steady): ?array
     {
-        $line = self::line($steady, $endsS);
-        if (null === $line) {
+        $places = array_keys($steady);
+        $gaps = array_values($steady);
+        $rates = array_map(static fn (float $gap): float => 60 / $gap, $gaps);
+        $byGap = self::line($places, $gaps);
+        $byRate = self::line($places, $rates);
+        if (null === $byGap || null === $byRate) {
             return null;
         }
-        [$slope, $meanX, $meanY] = $line;
-        $at = static fn (int $place): float => $meanY + $slope * ($endsS[$place] / 60 - $meanX);
+        $onGap = array_map(static fn (int $place): float => 60 / max(self::LEAST_GAP_S, self::at($byGap, $place)), $places);
+        $onRate = array_map(static fn (int $place): float => self::at($byRate, $place), $places);
+        $fitted = self::off($onGap, $rates) <= self::off($onRate, $rates) ? $onGap : $onRate;
 
-        return [$at(array_key_first($steady) ?? 0), $at(array_key_last($steady) ?? 0)];
+        return [$fitted[0], $fitted[\count($fitted) - 1]];
     }
 
     /**
-     * Cadence over minutes, by least squares.
+     * @param list<float> $told
+     * @param list<float> $measured
+     */
+    private static function off(array $told, array $measured): float
+    {
+        return array_sum(array_map(static fn (float $one, float $other): float => ($one - $other) ** 2, $told, $measured));
+    }
+
+    /** @param array{float, float, float} $line */
+    private static function at(array $line, int $place): float
+    {
+        [$slope, $meanX, $meanY] = $line;
+
+        return $meanY + $slope * ($place - $meanX);
+    }
+
+    /**
+     * Cadence over minutes.
      *
      * @param array<int, float> $steady
      * @param list<float>       $endsS
+     */
+    private static function drift(array $steady, array $endsS): ?float
+    {
+        return self::line(
+            array_map(static fn (int $place): float => $endsS[$place] / 60, array_keys($steady)),
+            array_map(static fn (float $interval): float => 60 / $interval, array_values($steady)),
+        )[0] ?? null;
+    }
+
+    /**
+     * By least squares.
+     *
+     * @param list<int|float> $x
+     * @param list<float>     $y
      *
      * @return array{float, float, float}|null slope, and the point it goes through; null: fewer than three
      */
-    private static function line(array $steady, array $endsS): ?array
+    private static function line(array $x, array $y): ?array
     {
-        if (\count($steady) < 3) {
+        $count = \count($x);
+        if ($count < 3) {
             return null;
         }
-        $x = $y = [];
-        foreach ($steady as $i => $interval) {
-            $x[] = $endsS[$i] / 60;
-            $y[] = 60 / $interval;
-        }
-        $meanX = array_sum($x) / \count($x);
-        $meanY = array_sum($y) / \count($y);
+        $meanX = array_sum($x) / $count;
+        $meanY = array_sum($y) / $count;
         $above = $below = 0.0;
         foreach ($x as $i => $at) {
             $above += ($at - $meanX) * ($y[$i] - $meanY);

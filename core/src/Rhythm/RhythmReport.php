@@ -135,8 +135,11 @@ final readonly class RhythmReport
         $of = array_count_values(array_diff_key($passes, array_flip($misses)));
         $more = array_sum(array_filter($of, static fn (int $turns): bool => $turns > 2, \ARRAY_FILTER_USE_KEY));
 
+        // Between two landings on each turn the first turn may come before the first landing: it is a single as well.
+        $before = \count($take->turnsS) - array_sum($passes);
+
         return Verdict::of($bouncing ? 'rhythm.counts_bounced' : 'rhythm.counts', [
-            'singles' => $of[1] ?? 0,
+            'singles' => ($of[1] ?? 0) + ($bouncing ? $before : 0),
             'doubles' => $of[2] ?? 0,
             'more' => $more,
             // The jumps beside one pause without a turn are one trip.

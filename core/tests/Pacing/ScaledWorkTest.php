@@ -83,12 +83,9 @@ final class ScaledWorkTest extends TestCase
     public function testTheWayFollowsTheAim(): void
     {
         $effort = static fn (float $perS, float $q): RepTiming => new RepTiming($perS, Hazard::constant($q), 6.0, 4.0);
-        $weak = self::byScaling(ScaledWork::all(40, 12, 2.0, 0.5, $effort(1.5, 0.25), $effort(2.0, 0.0)));
-        $aims = static fn (array $ways): array => array_map(
-            static fn (Aim $aim): Scaling => ScaledWork::recommended(array_values($ways), $aim),
-            [Aim::KeepMoving, Aim::Practise, Aim::Race],
-        );
-        self::assertSame([Scaling::FirstThenSingles, Scaling::Tries, Scaling::Full], $aims($weak));
+        $weakWays = ScaledWork::all(40, 12, 2.0, 0.5, $effort(1.5, 0.25), $effort(2.0, 0.0));
+        $weak = self::byScaling($weakWays);
+        self::assertSame([Scaling::FirstThenSingles, Scaling::Tries, Scaling::Full], self::aims($weakWays));
         // A miss for every third double; 60 s at 1/1.5 s and 2 s of misses a double are 22.5.
         self::assertEqualsWithDelta(40 / 3, $weak['full']->misses, 1e-9);
         self::assertEqualsWithDelta(40 / 1.5 + 6 * 40 / 3, $weak['full']->expectedS, 1e-9);
@@ -96,8 +93,9 @@ final class ScaledWorkTest extends TestCase
         self::assertEqualsWithDelta(12 / 1.5 + 6 * 4 + 56 / 2.0, $weak['first-then-singles']->expectedS, 1e-9);
         self::assertSame(12 + 56 + 4, $weak['first-then-singles']->contacts(), 'a missed jump is a contact');
 
-        $strong = self::byScaling(ScaledWork::all(40, 12, 2.0, 0.5, $effort(1.8, 0.0125), $effort(2.2, 0.0)));
-        self::assertSame([Scaling::Full, Scaling::Tries, Scaling::Full], $aims($strong));
+        $strongWays = ScaledWork::all(40, 12, 2.0, 0.5, $effort(1.8, 0.0125), $effort(2.2, 0.0));
+        $strong = self::byScaling($strongWays);
+        self::assertSame([Scaling::Full, Scaling::Tries, Scaling::Full], self::aims($strongWays));
         self::assertEqualsWithDelta(0.9875 ** 40, $strong['full']->chanceUnbroken, 1e-9);
         [$low, $high] = $strong['full']->band();
         self::assertEqualsWithDelta(40 / 1.8, $low, 0.01, 'six times in ten without a miss');
@@ -114,6 +112,19 @@ final class ScaledWorkTest extends TestCase
             self::assertLessThanOrEqual($before, $seconds, $stage->value);
             $before = $seconds;
         }
+    }
+
+    /**
+     * @param non-empty-list<ScaledWork> $ways
+     *
+     * @return list<Scaling> for moving, practising, racing
+     */
+    private static function aims(array $ways): array
+    {
+        return array_map(
+            static fn (Aim $aim): Scaling => ScaledWork::recommended($ways, $aim),
+            [Aim::KeepMoving, Aim::Practise, Aim::Race],
+        );
     }
 
     /**

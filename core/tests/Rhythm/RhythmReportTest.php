@@ -144,6 +144,29 @@ final class RhythmReportTest extends TestCase
         self::assertSame([], RhythmReport::of(Take::of([], [0.0, 0.5, 1.0, 1.5]))->bounces, 'nobody has told of turns');
     }
 
+    /** Gaps from 0.62 to 0.48 s, each as much shorter than the one before: 60/0.62 and 60/0.48 a minute. */
+    public function testASpeedUpIsToldByItsEnds(): void
+    {
+        $values = RhythmReport::of(
+            self::singles(array_map(static fn (int $i): float => 0.62 - 0.01 * $i, range(0, 14))),
+        )->verdict->values;
+        self::assertSame([97, 125], [$values['from'], $values['to']]);
+    }
+
+    /** Eight turns, two landings on each, the first turn before the first landing. */
+    public function testEveryTurnOfADoubleBounceIsASingle(): void
+    {
+        $landings = $turns = [];
+        for ($turn = 0; $turn < 8; ++$turn) {
+            $turns[] = 0.7 * $turn;
+            array_push($landings, 0.7 * $turn + 0.05, 0.7 * $turn + 0.4);
+        }
+        self::assertSame(
+            '8 singles, double bounce',
+            MessageCatalogue::in(LengthUnit::Centimetre)->sentence(RhythmReport::of(Take::of($turns, $landings))->counts),
+        );
+    }
+
     public function testAPauseSaysItsLength(): void
     {
         $report = RhythmReport::of(self::take([1, 1, 1, 1, 1, 1, 1], pauseAfter: 4));

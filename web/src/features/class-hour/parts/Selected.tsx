@@ -34,6 +34,7 @@ export function Selected({ athlete, last, onLog, onUndo, onClose }: Props) {
           </Button>
         </div>
         {athlete.look !== null && <p role="note">{athlete.look.sentence}</p>}
+        {athlete.doubt !== null && <p role="note">{athlete.doubt.sentence}</p>}
         {athlete.beforeJumping !== null && (
           <p role="note">
             <Link to={`/ropes/${athlete.id}`}>{athlete.beforeJumping.sentence}</Link>
@@ -78,7 +79,6 @@ function SetOfToday({ athlete, drill }: { athlete: ClassAthlete; drill: Drill })
       <p className={styles.cue}>“{drill.cue}”</p>
       <p className={styles.set}>{athlete.cueReason}</p>
       {athlete.outlook !== null && <p className={styles.set}>{athlete.outlook.sentence}</p>}
-      {athlete.doubt !== null && <p role="note">{athlete.doubt.sentence}</p>}
       <NextSteps athleteId={athlete.id} />
     </>
   );
