@@ -71,8 +71,7 @@ final readonly class ShowClass
             $gym->timeZone(),
         )->getTimestamp() === $day->getTimestamp();
         $views = $this->athleteViews($athletes, $attempts, $today, $day, $now, $gym->unit());
-        $all = array_merge(...array_values($attempts));
-        $logged = array_values(array_filter($all, $today));
+        $logged = array_values(array_filter(array_merge(...array_values($attempts)), $today));
         usort(
             $logged,
             static fn (Attempt $a, Attempt $b): int => [$b->loggedAt(), $b->id()->toRfc4122()] <=> [
@@ -87,7 +86,7 @@ final readonly class ShowClass
             $this->attempts->classOf($day)?->name,
             StationView::all(),
             $views,
-            $this->entries->views(\array_slice($logged, 0, self::JUST_NOW), $all, $today),
+            $this->entries->views(\array_slice($logged, 0, self::JUST_NOW), $attempts, $today),
             $gym->revision(),
         );
     }

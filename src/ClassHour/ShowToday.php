@@ -76,7 +76,7 @@ final readonly class ShowToday
             null === $outlook ? null : GateView::of($outlook, LoggedEntries::doubt($entries), $jumps),
             $this->entries->views(
                 $entries,
-                $entries,
+                [$id->toRfc4122() => $entries],
                 static fn (Attempt $attempt): bool => $judged->dayOf($attempt->loggedAt()) === $day->format('Y-m-d'),
             ),
             LoggedEntries::bests($entries),

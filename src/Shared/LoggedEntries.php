@@ -20,29 +20,36 @@ use Zumbo\Core\Path\WrittenEntry;
  */
 final readonly class LoggedEntries
 {
+    /** Before the athlete's last entry (our assumption). */
+    private const ASKED_FOR = '-14 days';
+
     public function __construct(private Attempts $attempts)
     {
     }
 
     /**
-     * @param list<Attempt>           $shown
-     * @param list<Attempt>           $all   of the same athletes, the oldest first
-     * @param callable(Attempt): bool $today what was logged today is asked about, older entries have stood long enough
+     * @param list<Attempt>                $shown
+     * @param array<string, list<Attempt>> $byAthlete all of the same athletes, the oldest first
+     * @param callable(Attempt): bool      $today     what was logged today is asked about, older entries have stood long
+     *                                                enough
      *
      * @return list<AttemptView>
      */
-    public function views(array $shown, array $all, callable $today): array
+    public function views(array $shown, array $byAthlete, callable $today): array
     {
         $drills = $this->attempts->drillsOf($shown);
-        $pairs = self::pairs($all);
+        $pairs = [];
+        foreach (array_unique(array_map(self::athleteOf(...), $shown)) as $athlete) {
+            $pairs += self::pairs($byAthlete[$athlete] ?? []);
+        }
 
-        return array_map(static function (Attempt $attempt) use ($drills, $pairs, $all, $today): AttemptView {
+        return array_map(static function (Attempt $attempt) use ($drills, $pairs, $byAthlete, $today): AttemptView {
             $drill = $drills[$attempt->setId()->toRfc4122()] ?? '';
 
             return AttemptView::of(
                 $attempt,
                 $drill,
-                $today($attempt) ? self::question($attempt, $drill, $all) : null,
+                $today($attempt) ? self::question($attempt, $drill, $byAthlete[self::athleteOf($attempt)] ?? []) : null,
                 $pairs[$attempt->id()->toRfc4122()] ?? null,
             );
         }, $shown);
@@ -55,11 +62,15 @@ final readonly class LoggedEntries
      */
     public static function bests(array $ofStage): array
     {
+        $counts = [];
+        foreach ($ofStage as $attempt) {
+            $counts[$attempt->kind()->value][] = $attempt->reps();
+        }
         $bests = [];
-        foreach (AttemptKind::cases() as $kind) {
-            $best = BestSoFar::of(self::counts($ofStage, $kind));
+        foreach ($counts as $kind => $reps) {
+            $best = BestSoFar::of($reps);
             if (null !== $best) {
-                $bests[] = new BestView($kind, $best->count, $best->askAbove);
+                $bests[] = new BestView(AttemptKind::from($kind), $best->count, $best->askAbove);
             }
         }
 
@@ -74,45 +85,32 @@ final readonly class LoggedEntries
         return SameSet::doubt(\count(self::pairs($attempts)));
     }
 
+    private static function athleteOf(Attempt $attempt): string
+    {
+        return $attempt->athleteId()->toRfc4122();
+    }
+
     /**
-     * @param list<Attempt> $all
+     * @param list<Attempt> $own of the same athlete
      */
-    private static function question(Attempt $attempt, string $drill, array $all): ?Verdict
+    private static function question(Attempt $attempt, string $drill, array $own): ?Verdict
     {
         if ($attempt->isConfirmed()) {
             return null;
         }
-        $others = array_values(array_filter(
-            $all,
-            static fn (Attempt $other): bool => $other !== $attempt
-                && $other->athleteId()->equals($attempt->athleteId())
-                && $other->stage() === $attempt->stage(),
-        ));
+        $others = [];
+        foreach ($own as $other) {
+            if ($other !== $attempt && $other->stage() === $attempt->stage() && $other->kind() === $attempt->kind()) {
+                $others[] = $other->reps();
+            }
+        }
         $counts = \in_array($drill, DrillTable::codes(), true) ? DrillTable::named($drill)->countKind : CountKind::Streak;
 
-        return EntryQuestion::about(
-            $attempt->kind()->countKind(),
-            $attempt->reps(),
-            $counts,
-            self::counts($others, $attempt->kind()),
-        );
+        return EntryQuestion::about($attempt->kind()->countKind(), $attempt->reps(), $counts, $others);
     }
 
     /**
-     * @param list<Attempt> $attempts
-     *
-     * @return list<int>
-     */
-    private static function counts(array $attempts, AttemptKind $kind): array
-    {
-        return array_values(array_map(
-            static fn (Attempt $attempt): int => $attempt->reps(),
-            array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->kind() === $kind),
-        ));
-    }
-
-    /**
-     * @param list<Attempt> $attempts the oldest first
+     * @param list<Attempt> $attempts of one athlete, the oldest first
      *
      * @return array<string, string>
      */
@@ -131,6 +129,28 @@ final readonly class LoggedEntries
             ]),
             $attempt->loggedAt()->getTimestamp(),
             $attempt->isConfirmed(),
-        ), $attempts));
+        ), self::recent($attempts)));
+    }
+
+    /**
+     * Whether two coaches wrote one set is asked while somebody may still know.
+     *
+     * @param list<Attempt> $attempts the oldest first
+     *
+     * @return list<Attempt>
+     */
+    private static function recent(array $attempts): array
+    {
+        $last = end($attempts);
+        if (false === $last) {
+            return [];
+        }
+        $from = $last->loggedAt()->modify(self::ASKED_FOR);
+        $first = \count($attempts);
+        while ($first > 0 && $attempts[$first - 1]->loggedAt() >= $from) {
+            --$first;
+        }
+
+        return \array_slice($attempts, $first);
     }
 }
