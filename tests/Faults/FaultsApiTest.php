@@ -43,7 +43,7 @@ final class FaultsApiTest extends ApiTestCase
         self::assertTrue($found['ropeFirst']);
         self::assertSame('elbows on your ribs', $found['cue']['cue']);
         self::assertSame(
-            'Because of hands drift out, catches toes: hands wide, elbows out (every cm outward shortens the arc).',
+            'Seen: hands drift out, catches toes. Most likely hands wide, elbows out (every cm outward shortens the arc).',
             $found['cue']['reason']['sentence'],
         );
         self::assertStringStartsWith(
@@ -94,7 +94,7 @@ final class FaultsApiTest extends ApiTestCase
         self::assertSame($own['drill']['code'], $today['drill']['code'], 'the drill stays in turn');
         $onThePlan = $this->send('GET', '/api/class')['athletes'][0];
         self::assertSame('breathe, keep the beat', $onThePlan['drill']['cue']);
-        self::assertStringStartsWith('Because of beat speeds up: rushing', $onThePlan['cueReason']);
+        self::assertStringStartsWith('Seen: beat speeds up. Most likely rushing', $onThePlan['cueReason']);
 
         $this->send('PUT', '/api/focuses/'.self::id(), ['athleteId' => $athlete, 'fault' => 'tension']);
         self::assertSame(

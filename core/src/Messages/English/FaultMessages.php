@@ -13,7 +13,7 @@ final class FaultMessages
         'fault.cue' => 'One cue: “{cue}”. Drill: {drill}.',
         'fault.check_rope_then' => 'Check the rope first. Then one cue: “{cue}”; drill: {drill}.',
         'fault.rope' => 'The rope, not the athlete: {drill}.',
-        'cue.because' => 'Because of {signs}: {fault} ({why}).',
+        'cue.because' => 'Seen: {signs}. Most likely {fault} ({why}).',
         'cue.known' => 'Seen by the coach: {fault} ({why}).',
         'cue.step_back' => 'If {goes, plural, one {# go with this cue brings} other {# goes with this cue bring}} '
             .'nothing, step back to {stage}: {drill}.',
