@@ -70,9 +70,10 @@ test('what is undone, judged and moved without a network shows at once and holds
   const [tag, name] = ['c', 'Callum'];
   await signIn(page);
   await log(page, `${tag}41/0`, `${tag}42/0`, `${tag}43/0`);
-  await expect(page.getByText('all sent')).toBeVisible();
-  await page.context().setOffline(true);
   const list = justNow(page);
+  await expect(list.getByRole('listitem')).toHaveCount(3);
+  await expect(list).not.toContainText('not sent yet');
+  await page.context().setOffline(true);
   await list.getByRole('button', { name: `Undo ${name} 42 reps, misses: 0` }).click();
   await list.getByRole('button', { name: `Quality of ${name} 43 reps, misses: 0: clean` }).click();
   await list.getByRole('button', { name: `Move ${name} 41 reps, misses: 0` }).click();
