@@ -32,6 +32,21 @@ final class RopeFilesApiTest extends ExchangeTestCase
         self::assertTrue($this->send('GET', '/api/athletes/'.$athlete)['rope']['inspection']['safe']);
     }
 
+    /** Fingers know a tag: a file without one, or with another's, takes none away. */
+    public function testAFileTakesNobodysTagAway(): void
+    {
+        $this->signInto();
+        $ilse = $this->newAthlete();
+        $tags = fn (): array => array_column($this->send('GET', '/api/class')['athletes'], 'tag', 'firstName');
+        self::assertSame(['done', 0], $this->bringIn("id,name,log_tag\r\n$ilse,Ilka Tannow,\r\n", 'text/csv'));
+        self::assertSame(['Ilka' => 'i'], $tags());
+        $new = self::id();
+        $row = 'id,name,stature_m,dominant_hand,experience,stage,guardian_consent,added_at,log_tag'."\r\n"
+            ."$new,Ivo Marr,1.8,right,none,jump,false,2026-11-01T10:00:00Z,i\r\n";
+        self::assertSame(['done', 0], $this->bringIn($row, 'text/csv'));
+        self::assertEquals(['Ilka' => 'i', 'Ivo' => 'iv'], $tags());
+    }
+
     public function testARopeLookedOverLongAgoIsDueAgain(): void
     {
         $this->signInto();

@@ -40,7 +40,7 @@ final readonly class FrameCount
         public float $firstPassAfterS,
         /** Below 0: the feet were down again. */
         public float $lastPassBeforeS,
-        /** @var array{float, float} the first pass may come from so long to so long after take-off; the second below the first: never */
+        /** @var array{float, float} the first pass may come from so long to so long after take-off; turned round: never */
         public array $windowS,
         public Verdict $verdict,
     ) {

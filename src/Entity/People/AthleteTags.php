@@ -21,12 +21,17 @@ final readonly class AthleteTags
         return Tag::free($name, array_fill_keys(array_keys($this->owners()), true));
     }
 
-    /** The wanted one where nobody else has it. */
-    public function freeOr(string $wanted, Uuid $athlete, string $name): string
+    /** The wanted one where nobody else has it; else the one they have, which is theirs for good; else one that is free. */
+    public function keptOr(string $wanted, Uuid $athlete, string $name): string
     {
-        $owner = $this->owners()[$wanted] ?? null;
+        $owners = $this->owners();
+        $id = $athlete->toRfc4122();
+        if (Tag::isOne($wanted) && ($owners[$wanted] ?? $id) === $id) {
+            return $wanted;
+        }
+        $own = array_search($id, $owners, true);
 
-        return Tag::isOne($wanted) && (null === $owner || $owner === $athlete->toRfc4122()) ? $wanted : $this->free($name);
+        return false === $own ? Tag::free($name, array_fill_keys(array_keys($owners), true)) : $own;
     }
 
     /**

@@ -93,7 +93,7 @@ final readonly class WriteRows
             }
         }
         if ('athletes' === $row->table->name) {
-            $values['tag'] = $this->tags->freeOr($row->text('log_tag'), Uuid::fromString($row->text('id')), $row->text('name'));
+            $values['tag'] = $this->tags->keptOr($row->text('log_tag'), Uuid::fromString($row->text('id')), $row->text('name'));
         }
         if ($row->table->inPractice) {
             $values['set_id'] = $this->practices->setFor(
