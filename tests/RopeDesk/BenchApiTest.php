@@ -64,6 +64,18 @@ final class BenchApiTest extends ApiTestCase
         yield 'further apart than the cable' => ['cable=150&leftOutM=1.1&rightOutM=1.1', 'cable'];
     }
 
+    public function testTheMethodsKeepTheirPlacesWhateverTheHandles(): void
+    {
+        $this->signInto();
+        $path = '/api/athletes/'.$this->newAthlete().'/sizing';
+        $places = fn (string $query): array => array_column($this->send('GET', $path.$query)['schools'], 'school');
+        $usual = $places('?handle=15+cm');
+        self::assertSame('below-chest', $usual[0], 'the shortest cable first: 168 cm, on one foot');
+        foreach (['', '?handle=12+cm', '?handle=20+cm', '?handle=30+cm'] as $query) {
+            self::assertSame($usual, $places($query), $query);
+        }
+    }
+
     public function testATapedLandmarkWinsAndSaysSo(): void
     {
         $this->signInto();

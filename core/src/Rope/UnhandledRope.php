@@ -53,14 +53,21 @@ final readonly class UnhandledRope
     }
 
     /**
-     * @return list<self> one per school, the shortest first
+     * @return list<self> one per school, from the shortest cable to the longest with usual handles: so each keeps its
+     *                    place when the handles become known
      */
     public static function allSchools(Body $body, ?Stance $stance = null): array
     {
         $ropes = array_map(static fn (School $school): self => self::of($body, $school, $stance), School::cases());
-        usort($ropes, static fn (self $a, self $b): int => $a->standing()->compareTo($b->standing()));
+        $usual = Handle::usual();
+        usort($ropes, static fn (self $a, self $b): int => $a->cableIn($usual)->compareTo($b->cableIn($usual)));
 
         return $ropes;
+    }
+
+    private function cableIn(Handle $handle): Length
+    {
+        return $this->cable ?? $this->standing()->minus($handle->length->times(2));
     }
 
     /** The length that stands whatever the handles. */

@@ -128,12 +128,13 @@ final readonly class SizeRope
     }
 
     /**
-     * @return array{list<SchoolRopeView>, Length} the shortest first, and how far they lie apart
+     * @return array{list<SchoolRopeView>, Length} the shortest first, in one order with any handles, so that whoever
+     *                                             goes through them keeps their place; and how far they lie apart
      */
     private static function rows(RopeWanted $wanted, ?Stance $stance): array
     {
+        $open = UnhandledRope::allSchools($wanted->body, $stance);
         if (null === $wanted->handle) {
-            $open = UnhandledRope::allSchools($wanted->body, $stance);
             $overall = array_map(
                 static fn (Length $one): float => $one->metres(),
                 array_filter(array_map(static fn (UnhandledRope $rope): ?Length => $rope->overall, $open)),
@@ -145,11 +146,14 @@ final readonly class SizeRope
             ];
         }
         $ropes = self::allSchools($wanted, $stance);
+        $spread = $ropes[\count($ropes) - 1]->cable->minus($ropes[0]->cable);
+        $place = array_flip(array_map(static fn (UnhandledRope $rope): string => $rope->school->value, $open));
+        usort(
+            $ropes,
+            static fn (SchoolRope $a, SchoolRope $b): int => $place[$a->school->value] <=> $place[$b->school->value],
+        );
 
-        return [
-            array_map(SchoolRopeView::of(...), $ropes),
-            $ropes[\count($ropes) - 1]->cable->minus($ropes[0]->cable),
-        ];
+        return [array_map(SchoolRopeView::of(...), $ropes), $spread];
     }
 
     /**
