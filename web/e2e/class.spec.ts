@@ -1,5 +1,5 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { demo, signIn } from './coach';
+import { demo, signIn, takenBack } from './coach';
 
 /** A screen of its own: another browser, as another coach's tablet would be. */
 async function screen(browser: Browser, page: Page, credentials = demo): Promise<Page> {
@@ -147,7 +147,7 @@ test(
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(justNow(page)).toContainText('Yara 7, miss');
     await expect(page.getByText('all sent')).toBeVisible();
-    await justNow(page).getByRole('button', { name: 'Undo Yara 7, miss' }).click();
+    await takenBack(page, () => justNow(page).getByRole('button', { name: 'Undo Yara 7, miss' }).click());
     await expect(justNow(page)).not.toContainText('Yara 7, miss');
   },
 );
@@ -194,7 +194,7 @@ test('entries that wait survive an upgrade of the app', { tag: '@desk' }, async 
   await expect(page.getByText('1 not sent yet')).toBeVisible();
   await context.unroute('**/api/attempts/*');
   await expect(page.getByText('all sent')).toBeVisible({ timeout: 15_000 });
-  await justNow(page).getByRole('button', { name: 'Undo Signe 8, miss' }).click();
+  await takenBack(page, () => justNow(page).getByRole('button', { name: 'Undo Signe 8, miss' }).click());
   await expect(justNow(page)).not.toContainText('Signe 8, miss');
 });
 
@@ -211,6 +211,6 @@ test('keys alone run the class', { tag: '@desk' }, async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(justNow(page)).toContainText('Lucía 88, miss');
   await expect(page.getByText('all sent')).toBeVisible();
-  await page.keyboard.press('Backspace');
+  await takenBack(page, () => page.keyboard.press('Backspace'));
   await expect(justNow(page)).not.toContainText('Lucía 88, miss');
 });

@@ -44,3 +44,10 @@ export async function idOf(page: Page, name: string): Promise<string> {
   expect(found, name).toBeDefined();
   return found?.id ?? '';
 }
+
+/** What is taken back shows at once; a test that ends before it was sent leaves it to the next one. */
+export async function takenBack(page: Page, act: () => Promise<void>): Promise<void> {
+  const sent = page.waitForResponse((answer) => answer.request().method() === 'DELETE');
+  await act();
+  await sent;
+}

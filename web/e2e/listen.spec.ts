@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Page } from '@playwright/test';
 import config from '../playwright.config';
-import { signIn } from './coach';
+import { signIn, takenBack } from './coach';
 
 const sound = (name: string) =>
   fileURLToPath(new URL(`../../core/tests/Sound/files/${name}`, import.meta.url));
@@ -43,7 +43,7 @@ test('a rope is heard through the microphone, and what was counted goes to the l
   await expect(page.getByRole('button', { name: 'Logged' })).toBeDisabled();
   await page.goto('/');
   const justNow = page.getByRole('region', { name: 'Just now' });
-  await justNow.getByRole('button', { name: /^Undo Yara/ }).click();
+  await takenBack(page, () => justNow.getByRole('button', { name: /^Undo Yara/ }).click());
   await expect(justNow).not.toContainText('Yara');
 });
 
