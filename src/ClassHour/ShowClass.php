@@ -18,6 +18,7 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\App\Shared\Today\JudgeToday;
+use Zumbo\App\Shared\Today\StageLog;
 use Zumbo\Core\Gear\LookOver;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Term;
@@ -126,8 +127,8 @@ final readonly class ShowClass
             $mine = $attempts[$id] ?? [];
             $tonight = array_values(array_filter($mine, $today));
             $one = $judged[$id];
-            $ofStage = ShowToday::ofStage($athlete, $mine);
-            $outlook = ShowToday::outlook($athlete, $ofStage, $one, $now);
+            $ofStage = StageLog::of($athlete, $mine);
+            $outlook = StageLog::outlook($athlete, $ofStage, $one, $now);
             $doubt = LoggedEntries::doubt($ofStage);
             $jumps = $one->today->allowance->offersJumps();
             $set = TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill;

@@ -9,7 +9,6 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
-use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
@@ -17,14 +16,11 @@ use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\LoggedEntries;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
-use Zumbo\App\Shared\Today\Judged;
 use Zumbo\App\Shared\Today\JudgeToday;
+use Zumbo\App\Shared\Today\StageLog;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Path\Entry;
-use Zumbo\Core\Path\GateOutlook;
-use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Path\TodaysSet;
 
 /**
@@ -51,11 +47,11 @@ final readonly class ShowToday
         $gym = $this->gyms->current();
         $day = LocalDay::of($now, $gym->timeZone());
         $before = $this->attempts->practicesBefore($day, $id);
-        $entries = self::ofStage($athlete, $this->attempts->ofAthlete($id, $now->modify(Attempts::LOOK_BACK)));
+        $entries = StageLog::of($athlete, $this->attempts->ofAthlete($id, $now->modify(Attempts::LOOK_BACK)));
         $judged = $this->judge->athlete($athlete);
         $jumps = $judged->today->allowance->offersJumps();
         $set = $jumps ? TodaysSet::of($athlete->stage(), $before[$id->toRfc4122()] ?? 0) : null;
-        $outlook = self::outlook($athlete, $entries, $judged, $now);
+        $outlook = StageLog::outlook($athlete, $entries, $judged, $now);
         $focus = $jumps ? FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null) : null;
 
         return new TodayView(
@@ -81,49 +77,6 @@ final readonly class ShowToday
             ),
             LoggedEntries::bests($entries),
             $gym->revision(),
-        );
-    }
-
-    /**
-     * A day that was stopped is a day of its own: it weighs less than an ordinary one.
-     *
-     * @param list<Attempt> $attempts of the athlete's present stage, the newest last
-     */
-    public static function outlook(
-        Athlete $athlete,
-        array $attempts,
-        Judged $judged,
-        \DateTimeImmutable $now,
-    ): ?GateOutlook {
-        $gate = GateTable::of($athlete->stage());
-        $stopped = $judged->days->stoppedDays();
-
-        return null === $gate
-            ? null
-            : GateOutlook::of(
-                $athlete->stage(),
-                $gate,
-                array_map(
-                    static function (Attempt $attempt) use ($stopped, $judged, $now): Entry {
-                        $day = $judged->dayOf($attempt->loggedAt());
-                        $entry = $attempt->toCore($now)->ofSession($day);
-
-                        return isset($stopped[$day]) ? $entry->ofAStoppedDay() : $entry;
-                    },
-                    $attempts,
-                ),
-            );
-    }
-
-    /**
-     * @param list<Attempt> $attempts
-     *
-     * @return list<Attempt>
-     */
-    public static function ofStage(Athlete $athlete, array $attempts): array
-    {
-        return array_values(
-            array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stage() === $athlete->stage()),
         );
     }
 }

@@ -28,6 +28,28 @@ final class RhythmApiTest extends ApiTestCase
         }
     }
 
+    public function testAPatternIsToldAsItsGateIs(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        $this->send('PATCH', "/api/athletes/$id/stage", ['stage' => 'mix'], self::change(1));
+        $said = fn (string $notation): string => $this->send(
+            'GET',
+            '/api/pattern?'.http_build_query(['notation' => $notation, 'cadence' => 90, 'athleteId' => $id]),
+        )['chance']['sentence'];
+        self::assertStringContainsString('go by time', $said('w30(2s d)'), 'as one who has logged nothing');
+        for ($go = 0; $go < 6; ++$go) {
+            $entry = ['athleteId' => $id, 'drill' => 'two-and-one', 'kind' => 'hold', 'reps' => 45, 'end' => null];
+            $this->send('PUT', '/api/attempts/'.self::id(), $entry);
+            $this->assertStatus(201);
+        }
+        $gate = $this->send('GET', "/api/athletes/$id/today")['gate'];
+        self::assertSame(30, $gate['count']);
+        $percent = (int) round(100 * $gate['chance']);
+        self::assertStringContainsString("all 15 rounds $percent times", $said('w30(2s d)'));
+        self::assertStringContainsString('go by time', $said('w30(s 5d)'), 'harder than any drill of the stage');
+    }
+
     public function testATakeIsCountedAndComparedWithItsTarget(): void
     {
         $this->signInto();

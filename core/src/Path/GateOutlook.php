@@ -33,6 +33,8 @@ final readonly class GateOutlook
 
     private function __construct(
         public Gate $gate,
+        /** The chance of one rep, try or second more. */
+        public Posterior $posterior,
         public float $chance,
         /** @var array{float, float} the 80 % interval of the chance */
         public array $interval,
@@ -71,6 +73,7 @@ final readonly class GateOutlook
 
         return new self(
             $gate,
+            $posterior,
             $chance,
             $interval,
             $count,

@@ -9,6 +9,7 @@ use Zumbo\Core\Rhythm\Beat;
 use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Streak\Hazard;
+use Zumbo\Core\Streak\Posterior;
 
 /**
  * How likely somebody makes a pattern without a miss: one round, and all of it. A double is the first of its run after
@@ -40,12 +41,21 @@ final readonly class PatternOutlook
             $kinds[] = $beat->kind;
         }
         $jumps = \count(array_filter($kinds));
+
+        return self::told(
+            $pattern,
+            $jumps,
+            self::made(\array_slice($kinds, 0, $pattern->jumps()), $singles, $doubles),
+            self::made($kinds, $singles, $doubles),
+        );
+    }
+
+    private static function told(Pattern $pattern, int $jumps, float $round, float $chance): ?self
+    {
         $length = $pattern->jumps();
         if (0 === $jumps || 0 === $length) {
             return null;
         }
-        $chance = self::made($kinds, $singles, $doubles);
-        $round = self::made(\array_slice($kinds, 0, $length), $singles, $doubles);
         $rounds = max(1, intdiv($jumps, $length));
         $values = [
             'rounds' => $rounds,
@@ -60,6 +70,29 @@ final readonly class PatternOutlook
         };
 
         return new self($round, $chance, $rounds, Verdict::of($code, $values));
+    }
+
+    /**
+     * By seconds held without a miss instead of single jumps: for whoever's log counts those of such a pattern.
+     *
+     * @param list<Beat> $beats   of the whole pattern
+     * @param Posterior  $seconds the chance of one second more
+     *
+     * @return self|null null: there is no jump in it
+     */
+    public static function ofHolds(Pattern $pattern, array $beats, Posterior $seconds): ?self
+    {
+        $jumping = array_values(array_filter($beats, static fn (Beat $beat): bool => null !== $beat->kind));
+        $held = static fn (Beat ...$some): float => $seconds->chanceOf(
+            (int) round(array_sum(array_map(static fn (Beat $beat): float => $beat->endS - $beat->atS, $some))),
+        );
+
+        return self::told(
+            $pattern,
+            \count($jumping),
+            $held(...\array_slice($jumping, 0, $pattern->jumps())),
+            $held(...$jumping),
+        );
     }
 
     /**

@@ -10,7 +10,10 @@ use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\Pattern;
 use Zumbo\Core\Rhythm\PatternTiming;
 use Zumbo\Core\Sets\PatternOutlook;
+use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Hazard;
+use Zumbo\Core\Streak\Posterior;
+use Zumbo\Core\Streak\Prior;
 
 /**
  * By hand, as products of the chance of each jump.
@@ -49,6 +52,19 @@ final class PatternOutlookTest extends TestCase
         yield 'a sure one' => ['w40(3s d)', 0.999, 0.995, 0.999 ** 3 * 0.995, (0.999 ** 3 * 0.995) ** 15, 15, 'pattern.rounds_aim'];
         yield 'once through' => ['2s 3d', 0.99, 0.8, 0.99 ** 2 * 0.8 ** 3, 0.99 ** 2 * 0.8 ** 3, 1, 'pattern.whole_aim'];
         yield 'once through, and long' => ['20d', 0.99, 0.8, 0.8 ** 20, 0.8 ** 20, 1, 'pattern.whole_by_time'];
+    }
+
+    public function testWhoseLogCountsSecondsIsToldByThem(): void
+    {
+        // 19 of 20 seconds went on, from nothing else: Beta(20, 2), whose k-th moment is 20·21/((20 + k)(21 + k)).
+        $seconds = Posterior::of(Prior::flat(), [CountedReps::counted(19, 1)]);
+        $pattern = Pattern::parse('w30(2s d)');
+        $outlook = PatternOutlook::ofHolds($pattern, PatternTiming::of($pattern, Rate::perMinute(90)), $seconds)
+            ?? throw new \LogicException();
+        self::assertEqualsWithDelta((20 * 21) / (50 * 51), $outlook->chance, 1e-9);
+        // Three jumps at 90 a minute last 2 s.
+        self::assertEqualsWithDelta((20 * 21) / (22 * 23), $outlook->chanceOfRound, 1e-9);
+        self::assertSame(15, $outlook->rounds);
     }
 
     public function testASingleBetweenDoublesBeginsTheRunAnew(): void

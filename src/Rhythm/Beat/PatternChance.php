@@ -6,8 +6,14 @@ namespace Zumbo\App\Rhythm\Beat;
 
 use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Shared\NamedAthlete;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\JudgeToday;
+use Zumbo\App\Shared\Today\StageLog;
+use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Drill\Drill;
+use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Pacing\AthleteHazard;
 use Zumbo\Core\Rhythm\Beat;
@@ -23,8 +29,12 @@ use Zumbo\Core\Streak\Prior;
  */
 final readonly class PatternChance
 {
-    public function __construct(private NamedAthlete $athletes, private Attempts $attempts, private ClockInterface $clock)
-    {
+    public function __construct(
+        private NamedAthlete $athletes,
+        private Attempts $attempts,
+        private JudgeToday $judge,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -33,13 +43,48 @@ final readonly class PatternChance
     public function of(Pattern $pattern, array $beats, string $athleteId): ?SentenceView
     {
         $athlete = $this->athletes->of($athleteId);
+        $outlook = $this->byHolds($athlete, $pattern, $beats) ?? $this->byJumps($athlete, $pattern, $beats);
+
+        return null === $outlook ? null : SentenceView::of($outlook->verdict, LengthUnit::Centimetre);
+    }
+
+    /**
+     * Whose gate counts seconds is told by them, as the gate is, of any pattern no harder than their drills.
+     *
+     * @param list<Beat> $beats
+     */
+    private function byHolds(Athlete $athlete, Pattern $pattern, array $beats): ?PatternOutlook
+    {
+        $now = $this->clock->now();
+        $entries = StageLog::of(
+            $athlete,
+            $this->attempts->ofAthlete($athlete->id(), $now->modify(Attempts::LOOK_BACK)),
+        );
+        $gate = StageLog::outlook($athlete, $entries, $this->judge->athlete($athlete), $now);
+        if (null === $gate || CountKind::Hold !== $gate->gate->countKind || 0 === $gate->entries) {
+            return null;
+        }
+        $hardest = max(array_map(
+            static fn (Drill $drill): float => $drill->pattern->turns() / max(1, $drill->pattern->jumps()),
+            DrillTable::ofStage($athlete->stage()),
+        ));
+
+        return $pattern->turns() / max(1, $pattern->jumps()) > $hardest
+            ? null
+            : PatternOutlook::ofHolds($pattern, $beats, $gate->posterior);
+    }
+
+    /**
+     * @param list<Beat> $beats
+     */
+    private function byJumps(Athlete $athlete, Pattern $pattern, array $beats): ?PatternOutlook
+    {
         $stage = $athlete->stage();
         $own = AthleteHazard::of(Prior::forStage($stage), $this->attempts->countedStreaks($athlete, $this->clock->now()))->hazard;
         [$singles, $doubles] = JumpKind::Single === Ladder::kindAt($stage)
             ? [$own, Hazard::untaughtDoubles()]
             : [Hazard::usualSingles(), $own];
-        $outlook = PatternOutlook::of($pattern, $beats, $singles, $doubles);
 
-        return null === $outlook ? null : SentenceView::of($outlook->verdict, LengthUnit::Centimetre);
+        return PatternOutlook::of($pattern, $beats, $singles, $doubles);
     }
 }
