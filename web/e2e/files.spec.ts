@@ -15,7 +15,7 @@ async function takeOut(page: Page, link: string): Promise<string> {
 async function bring(page: Page, name: string, content: string): Promise<void> {
   const type = name.endsWith('.csv') ? 'text/csv' : 'application/json';
   await page
-    .getByLabel('File to bring in')
+    .getByLabel('File to import')
     .setInputFiles({ name, mimeType: type, buffer: Buffer.from(content) });
 }
 
@@ -43,7 +43,7 @@ test('a gym goes out, is changed by hand, looked at, and brought in', async ({ p
 
   // The same file again says nothing new.
   await bring(page, 'gym.json', json);
-  await expect(title(page)).toHaveText('The file says nothing new', { timeout: 20_000 });
+  await expect(title(page)).toHaveText('Nothing new in the file', { timeout: 20_000 });
 
   // One that can't be taken: every line that is to be mended, and nothing is written.
   const id = rows.find((row) => row['name'] === name)?.['id'] ?? '';

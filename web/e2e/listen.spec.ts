@@ -72,7 +72,7 @@ test('a recording is counted, mended by hand, and saved as events', async ({ pag
   const before = await last.getAttribute('aria-label');
   await last.press('ArrowLeft');
   await expect(last).not.toHaveAttribute('aria-label', before ?? '');
-  await page.getByRole('button', { name: 'Back to what was heard' }).click();
+  await page.getByRole('button', { name: 'Undo my changes' }).click();
   await expect(title).toHaveText('14 singles, no doubles, no misses');
   await page.getByLabel('Should have been').fill('3s d');
   await page.getByLabel('Should have been').press('Enter');
@@ -139,7 +139,7 @@ test(
   async ({ page }) => {
     await signIn(page);
     await page.goto('/rhythm');
-    const path = await page.getByRole('link', { name: 'Take it along as WAV' }).getAttribute('href');
+    const path = await page.getByRole('link', { name: 'Download as WAV' }).getAttribute('href');
     const read = await page.evaluate(async (from) => {
       const audio = new OfflineAudioContext(1, 44_100, 44_100);
       const buffer = await audio.decodeAudioData(await (await fetch(from)).arrayBuffer());

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { signIn } from './coach';
+import { idOf, signIn } from './coach';
 
 /** Targets a thumb has to hit: every control, and every link that does not stand in a sentence. */
 async function tooSmall(page: Page): Promise<string[]> {
@@ -46,11 +46,11 @@ test(
       ['/pacing', /:/],
       ['/faults', /What do you see/],
       ['/log', /server/],
-      ['/log/files', /kept/],
+      ['/log/files', /Export or import/],
       ['/ropes', /next to size|rope/],
       ['/ropes/rack', /shared ropes/],
       ['/rhythm', /Hear it/],
-      ['/rhythm/listen', /Let it hear/],
+      ['/rhythm/listen', /Record, or choose/],
       ['/rhythm/sensor', /A sensor counts/],
       ['/rhythm/explorer', /jump/],
       ['/rhythm/frames', /four frames/],
@@ -70,5 +70,63 @@ test(
     await page.getByRole('button', { name: /^Priya/ }).click();
     found.push(...(await tooSmall(page)).map((one) => `pad: ${one}`));
     expect(found).toEqual([]);
+  },
+);
+
+test(
+  'the one action stays at the thumb wherever one has scrolled, and inputs come before their results',
+  { tag: '@phone' },
+  async ({ page }) => {
+    test.setTimeout(60_000);
+    await signIn(page);
+    const ilse = await idOf(page, 'Ilse');
+    const views: [string, RegExp][] = [
+      ['/athletes', /Add an athlete/],
+      ['/athletes/new', /Add and size/],
+      [`/athletes/${ilse}`, /^Log /],
+      [`/ropes/${ilse}`, /^Keep \d/],
+      [`/ropes/${ilse}/card`, /Print the card/],
+      ['/ropes/rack', /Hand out/],
+      ['/ropes/cut', /Print sheet/],
+      ['/ropes/strip', /Print the strip/],
+      [`/rhythm?athlete=${ilse}`, /Start the beat/],
+      [`/sets?athlete=${ilse}`, /Start the clock/],
+    ];
+    for (const [view, action] of views) {
+      await page.goto(view);
+      const button = page.getByRole('button', { name: action }).first();
+      await expect(button, view).toBeInViewport({ ratio: 1 });
+      const before = await button.boundingBox();
+      const scrolled = await page.evaluate(() => {
+        window.scrollTo(0, document.body.scrollHeight / 2);
+        return window.scrollY;
+      });
+      await expect(button, view).toBeInViewport({ ratio: 1 });
+      if (scrolled > 200) {
+        expect((await button.boundingBox())?.y, view).toBeCloseTo(before?.y ?? 0, -1);
+      }
+    }
+    for (const [view, input, result] of [
+      [
+        `/sets?athlete=${ilse}`,
+        page.getByLabel('Top rung'),
+        page.getByRole('group', { name: 'The whole ladder' }),
+      ],
+      [
+        `/pacing?athlete=${ilse}`,
+        page.getByLabel('Doubles a round'),
+        page.getByRole('group', { name: 'Set plan' }),
+      ],
+      [
+        `/rhythm?athlete=${ilse}`,
+        page.getByLabel('Pattern'),
+        page.getByText('jumps a minute', { exact: true }),
+      ],
+    ] as const) {
+      await page.goto(view);
+      await expect(result, view).toBeVisible();
+      const [above, below] = [await input.boundingBox(), await result.boundingBox()];
+      expect(above?.y, view).toBeLessThan(below?.y ?? 0);
+    }
   },
 );

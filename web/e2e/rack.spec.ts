@@ -133,7 +133,7 @@ test('ropes, cables and lengths go out and come in', { tag: '@desk' }, async ({ 
   await page.goto('/log/files');
   await expect(page.getByRole('link', { name: 'cables, CSV' })).toHaveAttribute('href', /cables\.csv/);
   await expect(page.getByRole('link', { name: 'given ropes, CSV' })).toBeVisible();
-  await page.getByLabel('File to bring in').setInputFiles({
+  await page.getByLabel('File to import').setInputFiles({
     name: 'cables.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from((await csv('cables')).replace('Blue coil, 2.6 mm', 'Blue coil of the loft')),

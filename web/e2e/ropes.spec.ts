@@ -103,13 +103,13 @@ test('cables are compared in the athlete’s hands, and one of the gym’s own i
   await form.getByLabel('Diameter in mm').fill('2.4');
   await form.getByLabel('Length of the piece').fill('2 m');
   await form.getByLabel('Its weight in grams').fill('2');
-  await form.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await form.getByRole('button', { name: 'Save this cable' }).click();
   await expect(form.getByRole('alert')).toContainText('3 to 500 g a metre');
   await form.getByLabel('Its weight in grams').fill('24');
-  await form.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await form.getByRole('button', { name: 'Save this cable' }).click();
   const green = page.getByRole('row', { name: /Green coil/ });
   await expect(green).toContainText('12.0');
-  await green.getByRole('button', { name: 'Take off the shelf' }).click();
+  await green.getByRole('button', { name: 'Remove this cable' }).click();
   await expect(page.getByRole('rowheader')).toHaveCount(families);
 });
 
@@ -147,7 +147,7 @@ test('a step of the trim path is taken once a session, watched, and taken back',
     /of 100 tries .* are missed since the trim/,
   );
   await expect(page.getByRole('group', { name: 'The tails' })).toContainText('Do not cut');
-  await expect(page.getByRole('button', { name: 'The tails are cut' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Mark the tails as cut' })).toBeDisabled();
   const history = page.getByRole('region', { name: 'Lengths so far' });
   await expect(history.getByRole('row')).toHaveCount(4);
   const step = page.getByRole('button', { name: /^Trim \d cm per side/ });

@@ -87,7 +87,7 @@ test('pictures of the main views', async ({ page }) => {
   await take('faults');
   await page.goto('/log/files');
   const csv = await (await page.request.get('/api/export/athletes.csv')).text();
-  await page.getByLabel('File to bring in').setInputFiles({
+  await page.getByLabel('File to import').setInputFiles({
     name: 'athletes.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(

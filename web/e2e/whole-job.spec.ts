@@ -129,7 +129,7 @@ test('the whole job for one athlete, from the rope to the workout', async ({ pag
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first}: rung 2 of 2, 2 doubles`);
   await mark(page, 'Made: 2 doubles');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first} made all 2 rungs, misses: 1`);
-  await mark(page, 'Put the clock away');
+  await mark(page, 'Close the clock');
   await expect(gate(page)).toContainText('Based on 3 attempts');
   await expect(page.getByText('all sent')).toBeVisible();
   await giveCue(page, first);

@@ -51,7 +51,7 @@ final class GateOutlookTest extends TestCase
     {
         $first = 'Log the first set of this stage.';
         $practise = 'Keep practising this set; shorter goes, more of them clean.';
-        $none = 'Rests on what is usual at this stage alone.';
+        $none = 'Nothing logged yet: based on what is usual at this stage.';
         yield 'none, streak' => [Stage::Link, [], 'Nothing logged yet towards 20 unbroken', $none, $first];
         yield 'none, tries' => [Stage::Snap, [], 'Nothing logged yet towards 8 clean of 10', $none, $first];
         yield 'none, hold' => [Stage::Mix, [], 'Nothing logged yet towards 30 s without a miss', $none, $first];
@@ -109,14 +109,14 @@ final class GateOutlookTest extends TestCase
             self::stops([40, 60, 80]),
             'Reaches 20 about 8 times in 10',
             'Based on 3 attempts in 1 session: it would take more than 50 more to tell.',
-            'It looks good on little: log 2 more to be sure.',
+            'It looks good, on few entries: log 2 more to be sure.',
         ];
         yield 'enough on little' => [
             Stage::Link,
             self::stops([90, 90, 90]),
             'Reaches 20 about 9 times in 10',
             'Based on 3 attempts in 1 session: about 5 more would tell.',
-            'It looks good on little: log 2 more to be sure.',
+            'It looks good, on few entries: log 2 more to be sure.',
         ];
         yield 'half and half' => [
             Stage::Link,

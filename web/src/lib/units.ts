@@ -13,9 +13,9 @@ export function formatLong(metres: number, unit: LengthUnit): string {
   return unit === 'cm' ? `${metres.toFixed(2)} m` : feetAndInches(metres);
 }
 
-/** What a cut takes: tenths of a centimetre, in every gym. */
-export function formatFine(metres: number): string {
-  return `${(metres * 100).toFixed(1)} cm`;
+/** What a cut takes: finer than any rope. */
+export function formatFine(metres: number, unit: LengthUnit): string {
+  return unit === 'cm' ? `${(metres * 100).toFixed(1)} cm` : `${(metres / METRES_PER_INCH).toFixed(2)} in`;
 }
 
 /** The same without the unit, for where it stands beside already: `244`. */

@@ -33,7 +33,7 @@ final class PathMessages
         'gate.almost_always_streak' => 'Reaches {count} almost every time',
         'gate.almost_always_tries' => 'Gets {count} clean of {tries} almost every time',
         'gate.almost_always_hold' => 'Holds {count} s without a miss almost every time',
-        'gate.basis_none' => 'Rests on what is usual at this stage alone.',
+        'gate.basis_none' => 'Nothing logged yet: based on what is usual at this stage.',
         'gate.basis_more' => self::BASED.': about {more} more would tell.'.self::PRIOR,
         'gate.basis_far' => self::BASED.': it would take more than {more} more to tell.'.self::PRIOR,
         'gate.basis_settled' => self::BASED.': enough to tell.'.self::PRIOR,
@@ -41,7 +41,7 @@ final class PathMessages
         'gate.next_open' => 'The gate is open: look at {quality}, then move on.',
         'gate.next_first' => 'Log the first set of this stage.',
         'gate.next_quality' => 'Count is not all: log the next ones clean, with {quality}.',
-        'gate.next_few' => 'It looks good on little: log {missing} more to be sure.',
+        'gate.next_few' => 'It looks good, on few entries: log {missing} more to be sure.',
         'gate.next_nearly' => 'Nearly: {more, plural, one {# more} other {about # more}} would tell. Keep this set, one '
             .'cue only.',
         'gate.next_close' => 'Close: keep this set, one cue only.',

@@ -4,6 +4,7 @@ import { sayEntry } from '../../lib/entryWords';
 import type { Entry, CountKind } from '../../lib/logLine';
 import { Counter } from './Counter';
 import { TryPad } from './TryPad';
+import { AtThumb } from '../page/AtThumb';
 import styles from './AttemptPad.module.css';
 
 interface Props {
@@ -60,21 +61,25 @@ function RepPad({ countKind, aim, summed: startsSummed, onLog }: RepProps) {
       />
       {!streak && <Counter label="Misses" value={misses} most={9999} step={1} onChange={setMisses} />}
       {streak ? (
-        <div className={styles.ends}>
-          <Button size="large" danger onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'miss' })}>
-            Log {reps}, miss
-          </Button>
-          <Button size="large" onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'stopped' })}>
-            Log {reps}, stopped
-          </Button>
-          <Button size="large" onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'time' })}>
-            Log {reps}, time
-          </Button>
-        </div>
+        <AtThumb>
+          <div className={styles.ends}>
+            <Button size="large" danger onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'miss' })}>
+              Log {reps}, miss
+            </Button>
+            <Button size="large" onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'stopped' })}>
+              Log {reps}, stopped
+            </Button>
+            <Button size="large" onClick={() => log({ kind: 'streak', reps, misses: 0, end: 'time' })}>
+              Log {reps}, time
+            </Button>
+          </div>
+        </AtThumb>
       ) : (
-        <Button size="large" type="primary" block onClick={() => log(summed)}>
-          Log {sayEntry(summed)}
-        </Button>
+        <AtThumb>
+          <Button size="large" type="primary" block onClick={() => log(summed)}>
+            Log {sayEntry(summed)}
+          </Button>
+        </AtThumb>
       )}
       <div className={styles.options}>
         <Segmented<boolean>

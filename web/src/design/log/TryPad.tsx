@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { Entry } from '../../lib/logLine';
 import { Counter } from './Counter';
+import { AtThumb } from '../page/AtThumb';
 import styles from './AttemptPad.module.css';
 
 interface Props {
@@ -26,25 +27,29 @@ export function TryPad({ aim, onLog }: Props) {
         <>
           <Counter label="Clean" value={clean} most={aim} step={1} onChange={setClean} />
           <Counter label="Not clean" value={missed} most={aim} step={1} onChange={setMissed} />
-          <Button
-            size="large"
-            type="primary"
-            block
-            disabled={clean + missed === 0}
-            onClick={() => log(clean, missed)}
-          >
-            Log {clean} clean of {clean + missed}
-          </Button>
+          <AtThumb>
+            <Button
+              size="large"
+              type="primary"
+              block
+              disabled={clean + missed === 0}
+              onClick={() => log(clean, missed)}
+            >
+              Log {clean} clean of {clean + missed}
+            </Button>
+          </AtThumb>
         </>
       ) : (
-        <div className={styles.ends}>
-          <Button size="large" type="primary" onClick={() => log(1, 0)}>
-            Log a clean try
-          </Button>
-          <Button size="large" danger onClick={() => log(0, 1)}>
-            Log one not clean
-          </Button>
-        </div>
+        <AtThumb>
+          <div className={styles.ends}>
+            <Button size="large" type="primary" onClick={() => log(1, 0)}>
+              Log a clean try
+            </Button>
+            <Button size="large" danger onClick={() => log(0, 1)}>
+              Log one not clean
+            </Button>
+          </div>
+        </AtThumb>
       )}
       <div className={styles.options}>
         <Button type="text" size="large" onClick={() => setSeveral(!several)}>

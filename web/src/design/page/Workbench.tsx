@@ -1,4 +1,5 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
+import { ThumbBar } from './AtThumb';
 import { usePageHead } from './usePageHead';
 import styles from './Workbench.module.css';
 
@@ -7,43 +8,47 @@ interface Props {
   title: string;
   /** Under the title: the parts of this place. */
   nav?: ReactNode;
-  /** Left: who or what this is about. */
+  /** Left, on a phone first: who or what this is about. */
   subject?: ReactNode;
   /** Middle: the picture. */
   children: ReactNode;
-  /** Right, on a phone first: what the tool recommends, and the one action. */
+  /** Right, on a phone last: what the tool recommends; its one action goes `AtThumb`. */
   decision?: ReactNode;
-  /** On a phone the decision comes after the picture: nothing has been chosen yet. */
-  decisionLast?: boolean;
+  /** On a phone the decision comes before the picture: it holds what is asked, or what one came for. */
+  decisionFirst?: boolean;
 }
 
-/** The three parts of every screen: subject, picture, decision. On a phone the decision comes before the picture. */
-export function Workbench({ title, nav, subject, children, decision, decisionLast = false }: Props) {
+/** The three parts of every screen: subject, picture, decision; on a phone one under the other, the one action below. */
+export function Workbench({ title, nav, subject, children, decision, decisionFirst = false }: Props) {
   const heading = usePageHead(title);
+  const [bar, setBar] = useState<HTMLElement | null>(null);
   return (
-    <main className={subject === undefined ? styles.two : styles.three} id="main">
-      {subject !== undefined && (
-        <section className={styles.subject} aria-label="Subject">
-          {subject}
+    <ThumbBar value={bar}>
+      <main className={subject === undefined ? styles.two : styles.three} id="main">
+        {subject !== undefined && (
+          <section className={styles.subject} aria-label="Subject">
+            {subject}
+          </section>
+        )}
+        <div className={styles.head}>
+          <h1 ref={heading} tabIndex={-1}>
+            {title}
+          </h1>
+          {nav}
+        </div>
+        <section className={styles.picture} aria-label="Picture">
+          {children}
         </section>
-      )}
-      <div className={styles.head}>
-        <h1 ref={heading} tabIndex={-1}>
-          {title}
-        </h1>
-        {nav}
-      </div>
-      <section className={styles.picture} aria-label="Picture">
-        {children}
-      </section>
-      {decision !== undefined && (
-        <aside
-          className={decisionLast ? `${styles.decision ?? ''} ${styles.last ?? ''}` : styles.decision}
-          aria-label="Decision"
-        >
-          {decision}
-        </aside>
-      )}
-    </main>
+        {decision !== undefined && (
+          <aside
+            className={decisionFirst ? `${styles.decision ?? ''} ${styles.first ?? ''}` : styles.decision}
+            aria-label="Decision"
+          >
+            {decision}
+          </aside>
+        )}
+        <div className={styles.bar} ref={setBar} />
+      </main>
+    </ThumbBar>
   );
 }

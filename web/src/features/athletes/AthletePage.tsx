@@ -41,6 +41,7 @@ function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUni
             : `${first}: ${outlook.charAt(0).toLowerCase()}${outlook.slice(1)}`
       }
       subject={<AthleteSubject athlete={athlete} unit={unit} />}
+      decisionFirst
       decision={
         today.data !== undefined && !athlete.removed && <LogSet athlete={athlete} today={today.data} />
       }

@@ -8,17 +8,20 @@ import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { AthleteRows } from './parts/AthleteRows';
 import { titleOf } from './parts/titleOf';
+import { AtThumb } from '../../design/page/AtThumb';
 
 export function AthletesPage() {
   const athletes = useAthletes();
   const mayChange = useMayChange();
   const unit = useUnit();
   const add = (
-    <Link to="/athletes/new">
-      <Button type="primary" size="large" block>
-        Add an athlete
-      </Button>
-    </Link>
+    <AtThumb>
+      <Link to="/athletes/new">
+        <Button type="primary" size="large" block>
+          Add an athlete
+        </Button>
+      </Link>
+    </AtThumb>
   );
   return (
     <Fetched

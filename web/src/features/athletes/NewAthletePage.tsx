@@ -15,6 +15,7 @@ export function NewAthletePage() {
   return (
     <Workbench
       title="Somebody new: their rope comes next"
+      decisionFirst
       decision={
         <Card>
           <h2>Before the first jump</h2>

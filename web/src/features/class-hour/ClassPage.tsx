@@ -65,7 +65,6 @@ function Running({ tonight }: { tonight: Tonight }) {
   return (
     <Workbench
       title={tonight.title.sentence}
-      decisionLast
       decision={
         <>
           {chosen !== undefined && (

@@ -73,8 +73,8 @@ describe('files', () => {
   it('are sent as they are, by their type', async () => {
     const sent = answerWith(known);
     renderPage(<ExchangePage />);
-    await screen.findByRole('button', { name: 'Choose a file to bring in' });
-    await userEvent.upload(screen.getByLabelText('File to bring in'), new File(['id,tag'], 'rack.csv'));
+    await screen.findByRole('button', { name: 'Choose a file to import' });
+    await userEvent.upload(screen.getByLabelText('File to import'), new File(['id,tag'], 'rack.csv'));
     await waitFor(() => expect(sent.some((one) => one.method === 'PUT')).toBe(true));
     const put = sent.find((one) => one.method === 'PUT');
     expect(put?.path).toMatch(/^\/api\/imports\/[0-9a-f-]{36}$/);
@@ -120,24 +120,24 @@ describe('files', () => {
   it('that say nothing new need no yes', async () => {
     withImport({ ...preview, counts: [{ table: 'rack', add: 0, change: 0, same: 18 }] });
     renderPage(<ExchangePage />);
-    expect(await screen.findByRole('heading', { level: 1, name: 'The file says nothing new' })).toBeVisible();
+    expect(await screen.findByRole('heading', { level: 1, name: 'Nothing new in the file' })).toBeVisible();
     expect(screen.queryByRole('button', { name: /Bring in/ })).toBeNull();
   });
 
   it('that are refused at once are told in the server’s words', async () => {
     answerWith(known);
     renderPage(<ExchangePage />);
-    await screen.findByRole('button', { name: 'Choose a file to bring in' });
+    await screen.findByRole('button', { name: 'Choose a file to import' });
     const answers = new Proxy({}, { get: () => new Refused(413, 'A CSV file of 4.2 MB: at most 4 MB.') });
     answerWith(answers);
-    await userEvent.upload(screen.getByLabelText('File to bring in'), new File(['x'], 'big.csv'));
+    await userEvent.upload(screen.getByLabelText('File to import'), new File(['x'], 'big.csv'));
     expect(await screen.findByText('A CSV file of 4.2 MB: at most 4 MB.')).toBeVisible();
   });
 
   it('are not for helpers', async () => {
     answerWith({ ...known, 'GET /api/me': helper });
     renderPage(<ExchangePage />);
-    expect(await screen.findByText(/it holds health notes/)).toBeVisible();
+    expect(await screen.findByText(/the files hold health notes/)).toBeVisible();
     expect(screen.queryByRole('group', { name: 'Export' })).toBeNull();
   });
 });

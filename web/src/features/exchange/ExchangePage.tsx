@@ -33,15 +33,12 @@ export function ExchangePage() {
   };
   return (
     <Workbench
-      title={
-        shown.data === undefined
-          ? 'Everything that is kept can go out, and come in again'
-          : titleOf(shown.data)
-      }
+      title={shown.data === undefined ? 'Export or import the gym’s data' : titleOf(shown.data)}
+      decisionFirst
       decision={role !== 'helper' && <ExportList />}
     >
-      {role === 'helper' && <p>Coaches take out what is kept; it holds health notes.</p>}
-      {role === 'coach' && <p>Only an owner brings files in: they change a whole gym at once.</p>}
+      {role === 'helper' && <p>Only coaches can export: the files hold health notes.</p>}
+      {role === 'coach' && <p>Only an owner can import: a file changes the whole gym at once.</p>}
       {role === 'owner' && (
         <>
           {shown.data !== undefined && <ImportState one={shown.data} />}

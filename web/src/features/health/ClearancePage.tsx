@@ -10,6 +10,7 @@ import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
+import { AtThumb } from '../../design/page/AtThumb';
 
 /** Handed to the athlete, or the guardian of one under 18: they say themselves that a professional cleared them. */
 export function ClearancePage() {
@@ -99,9 +100,11 @@ function Statement({ athlete, noted }: { athlete: Athlete; noted: NotedCaution }
             I say this myself
           </Checkbox>
           {state.error !== null && <p role="alert">{state.error.message}</p>}
-          <Button type="primary" size="large" disabled={!whole} loading={state.isPending} onClick={send}>
-            This is my statement
-          </Button>
+          <AtThumb>
+            <Button type="primary" size="large" disabled={!whole} loading={state.isPending} onClick={send}>
+              This is my statement
+            </Button>
+          </AtThumb>
         </FieldStack>
         <p>Zumbo gives no medical advice. Your statement is kept with the day and the coach who was there.</p>
       </Card>

@@ -14,7 +14,7 @@ export function HealthBook({ athlete, mayChange }: { athlete: Athlete; mayChange
   return (
     <Card label="Health">
       <h2>Health</h2>
-      <p>{noted.some((one) => one.standing) ? 'Still binding:' : 'Nothing binds at the moment.'}</p>
+      <p>{noted.some((one) => one.standing) ? 'Still in force:' : 'No restrictions at the moment.'}</p>
       {noted.length > 0 && (
         <ul className={styles.list}>
           {noted.map((one) => (

@@ -155,7 +155,7 @@ describe('a set on the clock', () => {
     expect(screen.getByRole('timer')).toHaveTextContent('0:20');
     await vi.waitFor(() => expect(puts(sent).length).toBeGreaterThan(0));
     expect(puts(sent)[0]).toMatchObject({ drill: 'ladder-rising', kind: 'streak', reps: 1, end: 'stopped' });
-    await userEvent.click(screen.getByRole('button', { name: 'Put the clock away' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Close the clock' }));
     expect(readRun(coach)).toBeNull();
   });
 

@@ -2,7 +2,11 @@ import { Button, Checkbox, Form, Input, InputNumber, Radio, Select } from 'antd'
 import { useEffect } from 'react';
 import { useAthleteTerms, type AthleteInput } from '../../../api/athletes';
 import { ProblemError } from '../../../api/client';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './AthleteForm.module.css';
+
+/** Names the form for its button, which on a phone lies outside of it. */
+const NEWCOMER = 'newcomer';
 
 interface Props {
   /** A newcomer is asked what matters before jumping; later that has a book of its own. */
@@ -37,6 +41,7 @@ export function AthleteForm({ newcomer = false, initial, action, pending, error,
   return (
     <Form<AthleteInput>
       form={form}
+      {...(newcomer ? { name: NEWCOMER } : {})}
       layout="vertical"
       requiredMark="optional"
       initialValues={initial}
@@ -70,7 +75,7 @@ export function AthleteForm({ newcomer = false, initial, action, pending, error,
         </Form.Item>
       </div>
       <div className={styles.pair}>
-        <Form.Item name="experience" label="Comes with" required>
+        <Form.Item name="experience" label="Experience" required>
           <Radio.Group
             options={optionsOf(terms?.experiences)}
             optionType="button"
@@ -100,7 +105,7 @@ export function AthleteForm({ newcomer = false, initial, action, pending, error,
             />
           </Form.Item>
         ) : (
-          <Form.Item name="measuredOn" label="Height read on" extra="Empty: today">
+          <Form.Item name="measuredOn" label="Height measured on" extra="Empty: today">
             <Input size="large" type="date" style={{ width: 180 }} />
           </Form.Item>
         )}
@@ -130,9 +135,17 @@ export function AthleteForm({ newcomer = false, initial, action, pending, error,
           {error.message}
         </p>
       )}
-      <Button type="primary" size="large" htmlType="submit" loading={pending}>
-        {action}
-      </Button>
+      {newcomer ? (
+        <AtThumb>
+          <Button type="primary" size="large" htmlType="submit" form={NEWCOMER} loading={pending} block>
+            {action}
+          </Button>
+        </AtThumb>
+      ) : (
+        <Button type="primary" size="large" htmlType="submit" loading={pending}>
+          {action}
+        </Button>
+      )}
     </Form>
   );
 }

@@ -2,11 +2,23 @@ import { Link } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
 import { Cautions } from '../../../design/page/Cautions';
 import { Facts } from '../../../design/page/Facts';
+import { useFloor } from '../../../design/page/useMedia';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import { PathList } from './PathList';
 
-/** Who it is: name, measures, rope, cautions, and the place on the path. */
+/** Who it is: name, measures, rope, cautions, and the place on the path; on the floor what is not for tonight is folded. */
 export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: LengthUnit }) {
+  const floor = useFloor();
+  const more = [
+    { name: 'Hand', value: athlete.handName },
+    { name: 'Experience', value: athlete.experienceName },
+    { name: 'Born', value: athlete.birthYear ?? '–' },
+  ];
+  const path = (
+    <div style={{ marginTop: 16 }}>
+      <PathList stage={athlete.stageNumber} />
+    </div>
+  );
   const rope = athlete.rope === null ? 'size one' : formatLength(athlete.rope.cableLengthM, unit);
   return (
     <>
@@ -15,9 +27,7 @@ export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: Leng
         facts={[
           { name: 'Rope', value: <Link to={`/ropes/${athlete.id}`}>{rope}</Link> },
           { name: 'Height', value: formatLength(athlete.statureM, unit) },
-          { name: 'Hand', value: athlete.handName },
-          { name: 'Came with', value: athlete.experienceName },
-          { name: 'Born', value: athlete.birthYear ?? '–' },
+          ...(floor ? [] : more),
           ...(athlete.measureNextOn === null ? [] : [{ name: 'Measure next', value: athlete.measureNextOn }]),
         ]}
       />
@@ -27,9 +37,17 @@ export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: Leng
         <p role="note">No guardian’s consent is noted: ask for it before more is kept.</p>
       )}
       <Cautions cautions={athlete.cautions} off={athlete.allowance.jumping !== 'all'} />
-      <div style={{ marginTop: 16 }}>
-        <PathList stage={athlete.stageNumber} />
-      </div>
+      {floor ? (
+        <details>
+          <summary>
+            Stage {athlete.stageNumber} of 10: {athlete.stageName}
+          </summary>
+          <Facts facts={more} />
+          {path}
+        </details>
+      ) : (
+        path
+      )}
     </>
   );
 }

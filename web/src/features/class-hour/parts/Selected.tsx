@@ -9,6 +9,7 @@ import { NextSteps } from '../../../design/page/NextSteps';
 import { NotToday } from '../../../design/page/NotToday';
 import { NoteHealth } from '../../health';
 import type { Entry } from '../../../lib/logLine';
+import { ThumbBar } from '../../../design/page/AtThumb';
 import styles from './Selected.module.css';
 
 interface Props {
@@ -23,49 +24,55 @@ interface Props {
 /** The athlete that was touched: set, cue, outlook, and the pad; on a phone at the thumb, wherever one has scrolled. */
 export function Selected({ athlete, last, onLog, onUndo, onClose }: Props) {
   return (
-    <div className={styles.atThumb}>
-      <Card strong label={`${athlete.firstName}, set and log`}>
-        <div className={styles.head}>
-          <h2>
-            <Link to={`/athletes/${athlete.id}`}>{athlete.firstName}</Link>
-          </h2>
-          <Button type="text" onClick={onClose} aria-label="Close">
-            Close
-          </Button>
-        </div>
-        {athlete.look !== null && <p role="note">{athlete.look.sentence}</p>}
-        {athlete.doubt !== null && <p role="note">{athlete.doubt.sentence}</p>}
-        {athlete.beforeJumping !== null && (
-          <p role="note">
-            <Link to={`/ropes/${athlete.id}`}>{athlete.beforeJumping.sentence}</Link>
-          </p>
-        )}
-        {athlete.drill === null ? (
-          <NotToday allowance={athlete.allowance} name={athlete.firstName} few />
-        ) : (
-          <>
-            <SetOfToday athlete={athlete} drill={athlete.drill} />
-            <div className={styles.pad}>
-              <AttemptPad
-                key={athlete.id}
-                countKind={athlete.drill.countKind}
-                aim={athlete.drill.aim}
-                onLog={onLog}
-              />
-              {last !== undefined && (
-                <p className={styles.last} role="status">
-                  <span>Logged: {last.sentence}</span>
-                  <Button type="text" onClick={() => onUndo(last)} aria-label={`Undo ${last.sentence} here`}>
-                    Undo
-                  </Button>
-                </p>
-              )}
-            </div>
-          </>
-        )}
-        <NoteHealth athlete={{ id: athlete.id, name: athlete.firstName }} />
-      </Card>
-    </div>
+    <ThumbBar value={null}>
+      <div className={styles.atThumb}>
+        <Card strong label={`${athlete.firstName}, set and log`}>
+          <div className={styles.head}>
+            <h2>
+              <Link to={`/athletes/${athlete.id}`}>{athlete.firstName}</Link>
+            </h2>
+            <Button type="text" onClick={onClose} aria-label="Close">
+              Close
+            </Button>
+          </div>
+          {athlete.look !== null && <p role="note">{athlete.look.sentence}</p>}
+          {athlete.doubt !== null && <p role="note">{athlete.doubt.sentence}</p>}
+          {athlete.beforeJumping !== null && (
+            <p role="note">
+              <Link to={`/ropes/${athlete.id}`}>{athlete.beforeJumping.sentence}</Link>
+            </p>
+          )}
+          {athlete.drill === null ? (
+            <NotToday allowance={athlete.allowance} name={athlete.firstName} few />
+          ) : (
+            <>
+              <SetOfToday athlete={athlete} drill={athlete.drill} />
+              <div className={styles.pad}>
+                <AttemptPad
+                  key={athlete.id}
+                  countKind={athlete.drill.countKind}
+                  aim={athlete.drill.aim}
+                  onLog={onLog}
+                />
+                {last !== undefined && (
+                  <p className={styles.last} role="status">
+                    <span>Logged: {last.sentence}</span>
+                    <Button
+                      type="text"
+                      onClick={() => onUndo(last)}
+                      aria-label={`Undo ${last.sentence} here`}
+                    >
+                      Undo
+                    </Button>
+                  </p>
+                )}
+              </div>
+            </>
+          )}
+          <NoteHealth athlete={{ id: athlete.id, name: athlete.firstName }} />
+        </Card>
+      </div>
+    </ThumbBar>
   );
 }
 

@@ -13,7 +13,7 @@ interface Props {
 export function ChooseFile({ pending, again, onFile }: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
-    <section className={styles.choose} aria-label="Bring a file in">
+    <section className={styles.choose} aria-label="Import a file">
       {!again && (
         <p>
           A JSON file of a whole gym or of one athlete, or a CSV file of one table. It is read and shown
@@ -27,13 +27,13 @@ export function ChooseFile({ pending, again, onFile }: Props) {
         loading={pending}
         onClick={() => input.current?.click()}
       >
-        {again ? 'Choose another file' : 'Choose a file to bring in'}
+        {again ? 'Choose another file' : 'Choose a file to import'}
       </Button>
       <input
         ref={input}
         type="file"
         hidden
-        aria-label="File to bring in"
+        aria-label="File to import"
         accept=".json,.csv,application/json,text/csv"
         onChange={(event) => {
           const file = event.target.files?.[0];

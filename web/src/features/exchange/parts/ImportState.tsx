@@ -1,6 +1,7 @@
 import { Button, Progress } from 'antd';
 import { isMoving, useDecideImport, type Import } from '../../../api/exchange';
 import { Card } from '../../../design/page/Card';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './Exchange.module.css';
 
 type Count = Import['counts'][number];
@@ -17,19 +18,19 @@ export function titleOf(one: Import): string {
     case 'reading':
       return 'The file is being read';
     case 'preview':
-      return add + change === 0 ? 'The file says nothing new' : `The file brings ${news(add, change)}`;
+      return add + change === 0 ? 'Nothing new in the file' : `The file brings ${news(add, change)}`;
     case 'agreed':
     case 'writing':
-      return 'The file is being written';
+      return 'The file is being imported';
     case 'done':
-      return add + change === 0 ? 'Nothing had to be written' : `Brought in: ${news(add, change)}`;
+      return add + change === 0 ? 'Nothing had to change' : `Brought in: ${news(add, change)}`;
     case 'refused':
     case 'failed':
       return (
         one.fault ?? `Nothing was taken: ${one.errorCount === 1 ? 'one error' : `${one.errorCount} errors`}`
       );
     case 'cancelled':
-      return 'Called off: nothing was written';
+      return 'Cancelled: nothing was changed';
   }
 }
 
@@ -64,9 +65,11 @@ export function ImportState({ one }: { one: Import }) {
       )}
       <p className={styles.decide}>
         {one.state === 'preview' && sum(one.counts, 'add') + sum(one.counts, 'change') > 0 && (
-          <Button type="primary" size="large" loading={agree.isPending} onClick={() => agree.mutate(one)}>
-            Bring in {news(sum(one.counts, 'add'), sum(one.counts, 'change'))}
-          </Button>
+          <AtThumb>
+            <Button type="primary" size="large" loading={agree.isPending} onClick={() => agree.mutate(one)}>
+              Bring in {news(sum(one.counts, 'add'), sum(one.counts, 'change'))}
+            </Button>
+          </AtThumb>
         )}
         {(isMoving(one) || one.state === 'preview') && (
           <Button size="large" loading={callOff.isPending} onClick={() => callOff.mutate(one)}>
@@ -108,7 +111,7 @@ function Errors({ one }: { one: Import }) {
   const more = one.errorCount - one.errors.length;
   return (
     <div role="alert">
-      <h2>What would have to be mended</h2>
+      <h2>What to correct in the file</h2>
       <ul className={styles.errors}>
         {one.errors.map((error, i) => (
           <li key={i}>{error.message}</li>

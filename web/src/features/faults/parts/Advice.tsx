@@ -7,6 +7,7 @@ import { useMayChange } from '../../../api/session';
 import { Card } from '../../../design/page/Card';
 import { CueLines } from '../../../design/page/CueLines';
 import { newId } from '../../../lib/ids';
+import { AtThumb } from '../../../design/page/AtThumb';
 
 interface Props {
   athlete: Athlete;
@@ -38,9 +39,11 @@ export function Advice({ athlete, first, signs, found }: Props) {
       )}
       <CueLines cue={found.cue} />
       {mayChange && (
-        <Button type="primary" size="large" block loading={give.isPending} onClick={attach}>
-          Give {first} this cue
-        </Button>
+        <AtThumb>
+          <Button type="primary" size="large" block loading={give.isPending} onClick={attach}>
+            Give {first} this cue
+          </Button>
+        </AtThumb>
       )}
       {give.error !== null && <p role="alert">{give.error.message}</p>}
       {give.isSuccess && give.variables.input.fault === fault && (

@@ -40,7 +40,7 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
             ? `What do you see, hear or feel in ${first}?`
             : `${first}: most likely ${found.ranked[0]?.name ?? ''}`
       }
-      decisionLast={found === undefined}
+      decisionFirst={found !== undefined}
       subject={
         <FieldStack>
           <label>

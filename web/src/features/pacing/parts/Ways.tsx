@@ -41,7 +41,7 @@ export function Ways({ ways }: { ways: Way[] }) {
         ))}
       </ul>
       <p className={styles.detail}>
-        What is scaled out stays untrained: keep some doubles whenever the workout keeps moving.
+        What is left out is not trained: keep some doubles whenever the workout keeps moving.
       </p>
     </Card>
   );

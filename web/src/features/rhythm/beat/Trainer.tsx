@@ -12,6 +12,7 @@ import type { Playing } from '../../../lib/beatScheduler';
 import { syllableAt, usualSyllables } from '../../../lib/syllables';
 import { RhythmNav } from '../RhythmNav';
 import { TapPad } from './TapPad';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './BeatPage.module.css';
 
 const SECONDS_A_MINUTE = 60;
@@ -52,29 +53,32 @@ export function Trainer({ pattern, cadence, onCadence, field }: TrainerProps) {
     </div>
   );
   const startStop = (
-    <Button type="primary" size="large" block onClick={() => (beat.playing ? beat.stop() : beat.start())}>
-      {beat.playing ? 'Stop the beat' : 'Start the beat'}
-    </Button>
+    <AtThumb>
+      <Button type="primary" size="large" block onClick={() => (beat.playing ? beat.stop() : beat.start())}>
+        {beat.playing ? 'Stop the beat' : 'Start the beat'}
+      </Button>
+    </AtThumb>
   );
   return (
     <Workbench
+      decisionFirst
       title={beat.playing ? `${pattern.text}, ${now} jumps a minute` : 'Hear it, then tap it'}
       nav={<RhythmNav />}
       decision={
         <Card strong label="Beat">
           <FieldStack>
-            {floor && stage}
-            {floor && startStop}
             {field}
             <NumberField label="Jumps a minute" least={40} most={220} value={cadence} onChange={onCadence} />
+            {floor && stage}
+            {floor && startStop}
             <NumberField label="Faster by, each minute" least={0} most={20} value={ramp} onChange={setRamp} />
             {ramp > 0 && (
               <NumberField label="At most" least={40} most={220} value={most} onChange={setMost} />
             )}
             <label>
-              Said with a double
+              Words said with a double
               <Input
-                aria-label="Said with a double"
+                aria-label="Words said with a double"
                 maxLength={40}
                 value={words}
                 onChange={(event) => setWords(event.target.value)}
@@ -93,7 +97,7 @@ export function Trainer({ pattern, cadence, onCadence, field }: TrainerProps) {
               </Checkbox>
             )}
             <Button block href={clickTrackPath(pattern.notation, pattern.cadencePerMin)} download>
-              Take it along as WAV
+              Download as WAV
             </Button>
           </FieldStack>
         </Card>

@@ -98,6 +98,7 @@ function ExplorerOf({ athlete, athletes, choose }: OfProps) {
         <Workbench
           title={titleOf(view)}
           nav={<RhythmNav />}
+          decisionFirst
           decision={
             <Card strong label="How they jump">
               <FieldStack>

@@ -38,6 +38,7 @@ export function FramesPage() {
     <Workbench
       title={reading.data?.verdict.sentence ?? 'Mark four frames of a double'}
       nav={<RhythmNav />}
+      decisionFirst
       decision={
         <Card strong label="Frames">
           <FieldStack>

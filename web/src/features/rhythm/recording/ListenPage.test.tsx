@@ -47,7 +47,7 @@ describe('a take', () => {
   it('is heard, shown, and mended by key', async () => {
     const sent = answering(done);
     renderPage(<ListenPage />);
-    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Let it hear the rope');
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Record, or choose a recording');
     await userEvent.upload(screen.getByLabelText('Recording'), wav());
     expect(
       await screen.findByRole('heading', { level: 1, name: '3 landings and 2 turns heard.' }),
@@ -67,7 +67,7 @@ describe('a take', () => {
       .focus();
     await userEvent.keyboard('{ArrowRight}');
     await waitFor(() => expect(bodies().at(-1)?.turnsS).toEqual([1.41]));
-    await userEvent.click(screen.getByRole('button', { name: 'Back to what was heard' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Undo my changes' }));
     expect(within(picture).getAllByRole('button', { name: /^Turn at/ })).toHaveLength(2);
   });
 
@@ -112,7 +112,7 @@ describe('a take', () => {
     renderPage(<ListenPage />);
     await userEvent.upload(screen.getByLabelText('Recording'), wav());
     expect(await screen.findByText('Heard 40 of 1800 s')).toBeVisible();
-    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('It listens');
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Listening');
   });
 
   it('that can not be read is told in the server’s words', async () => {

@@ -67,7 +67,7 @@ export function ListenPage() {
     <Workbench
       title={titleOf(busy, heard, edited, counts ? take : undefined)}
       nav={<RhythmNav />}
-      decisionLast={marks === null}
+      decisionFirst={marks !== null}
       decision={
         <>
           {take !== undefined && counts && (
@@ -105,9 +105,7 @@ export function ListenPage() {
               />
             </label>
             <Button onClick={() => save.mutate(marks)}>Save as event file</Button>
-            {edited !== null && byEar && (
-              <Button onClick={() => setEdited(null)}>Back to what was heard</Button>
-            )}
+            {edited !== null && byEar && <Button onClick={() => setEdited(null)}>Undo my changes</Button>}
           </div>
           {(reading.error ?? save.error) !== null && (
             <p role="alert" className={styles.refused}>
@@ -128,7 +126,7 @@ function Hearing({ recording }: { recording: Recording }) {
   const share = recording.total === 0 ? 0 : Math.round((100 * recording.done) / recording.total);
   return (
     <div role="status">
-      {recording.total === 0 ? 'Waiting to be heard' : `Heard ${recording.done} of ${recording.total} s`}
+      {recording.total === 0 ? 'Waiting to be analysed' : `Heard ${recording.done} of ${recording.total} s`}
       <Progress percent={share} showInfo={false} />
     </div>
   );
@@ -153,7 +151,7 @@ function titleOf(
   take: TakeReport | undefined,
 ): string {
   if (busy) {
-    return 'It listens';
+    return 'Listening';
   }
   if (take !== undefined) {
     return take.counts.sentence;
@@ -162,5 +160,5 @@ function titleOf(
     const [landings, turns] = [edited.landingsS.length, edited.turnsS.length];
     return `${landings} ${landings === 1 ? 'landing' : 'landings'} and ${turns} ${turns === 1 ? 'turn' : 'turns'}`;
   }
-  return heard?.verdict.sentence ?? 'Let it hear the rope';
+  return heard?.verdict.sentence ?? 'Record, or choose a recording';
 }

@@ -17,6 +17,7 @@ import { LogTake } from '../take/LogTake';
 import { RhythmNav } from '../RhythmNav';
 import { TakePicture } from '../take/TakePicture';
 import { TakeVerdict } from '../take/TakeVerdict';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './SensorPage.module.css';
 
 type Fault = NonNullable<SensorInput['fault']>;
@@ -81,6 +82,7 @@ export function SensorPage() {
     <Workbench
       title={titleOf(running, last)}
       nav={<RhythmNav />}
+      decisionFirst
       decision={
         <Card strong label="Sensor">
           {trying ? (
@@ -108,9 +110,9 @@ export function SensorPage() {
                 value={input.seconds ?? 20}
                 onChange={(seconds) => set({ seconds })}
               />
-              <span>Does wrong</span>
+              <span>Fault</span>
               <ChoiceField
-                label="Does wrong"
+                label="Fault"
                 options={faults}
                 value={input.fault ?? 'none'}
                 onChange={(fault) => set({ fault })}
@@ -122,15 +124,17 @@ export function SensorPage() {
                 value={input.seed ?? 1}
                 onChange={(seed) => set({ seed })}
               />
-              <Button
-                type="primary"
-                size="large"
-                block
-                loading={begin.isPending}
-                onClick={running && run !== undefined ? () => end.mutate(run) : go}
-              >
-                {running ? 'Stop it' : 'Start the simulated sensor'}
-              </Button>
+              <AtThumb>
+                <Button
+                  type="primary"
+                  size="large"
+                  block
+                  loading={begin.isPending}
+                  onClick={running && run !== undefined ? () => end.mutate(run) : go}
+                >
+                  {running ? 'Stop it' : 'Start the simulated sensor'}
+                </Button>
+              </AtThumb>
               {refused !== null && (
                 <p role="alert" className={styles.refused}>
                   {refused}
@@ -139,7 +143,7 @@ export function SensorPage() {
             </FieldStack>
           ) : (
             <>
-              <p>No sensor is connected. A simulated one shows what it would tell.</p>
+              <p>No sensor is connected. A simulated one shows what it would report.</p>
               <Button type="primary" size="large" block onClick={() => setTrying(true)}>
                 Try it
               </Button>

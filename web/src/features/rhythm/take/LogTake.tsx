@@ -7,6 +7,7 @@ import type { TakeReport } from '../../../api/rhythm';
 import { PersonPicker } from '../../../design/form/PersonPicker';
 import { carriedAthlete, carryAthlete } from '../../../lib/carried';
 import { questionAbout, sayEntry } from '../../../lib/entryWords';
+import { AtThumb } from '../../../design/page/AtThumb';
 
 import styles from './LogTake.module.css';
 
@@ -72,9 +73,11 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   };
   return (
     <>
-      <Button type="primary" disabled={logged || nothing} onClick={log}>
-        {logged ? 'Logged' : `Log ${sayEntry(entry)} for ${name}`}
-      </Button>
+      <AtThumb>
+        <Button type="primary" disabled={logged || nothing} onClick={log}>
+          {logged ? 'Logged' : `Log ${sayEntry(entry)} for ${name}`}
+        </Button>
+      </AtThumb>
       <p className={styles.drill}>as {drill.title}</p>
     </>
   );

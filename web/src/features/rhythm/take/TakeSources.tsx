@@ -37,7 +37,7 @@ export function TakeSources({ pending, again, onSound, onMarks }: Props) {
       </Button>
       {microphone.error !== null && <p role="alert">{microphone.error}</p>}
       <Checkbox checked={keep} onChange={(event) => setKeep(event.target.checked)}>
-        Keep the recording; else it is deleted once heard
+        Keep the recording; otherwise it is deleted once counted
       </Checkbox>
       <Button block disabled={recording || pending} onClick={() => sound.current?.click()}>
         Choose a WAV file

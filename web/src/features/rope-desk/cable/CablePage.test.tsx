@@ -48,7 +48,7 @@ describe('the cables', () => {
     await userEvent.type(within(form).getByLabelText('Diameter in mm'), '3');
     await userEvent.type(within(form).getByLabelText('Length of the piece'), '2 m');
     await userEvent.type(within(form).getByLabelText('Its weight in grams'), '31');
-    await userEvent.click(within(form).getByRole('button', { name: 'Put it on the shelf' }));
+    await userEvent.click(within(form).getByRole('button', { name: 'Save this cable' }));
     await waitFor(() =>
       expect(sent.find((one) => one.method === 'PUT')?.body).toEqual({
         name: 'Red coil',
@@ -65,7 +65,7 @@ describe('the cables', () => {
         get: (all, key: string) => (/(DELETE|POST) \/api\/cables/.test(key) ? { version: 2 } : all[key]),
       }),
     );
-    await userEvent.click(await screen.findByRole('button', { name: 'Take off the shelf' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Remove this cable' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(sent.some((one) => one.path.endsWith('/restore'))).toBe(true));
   });

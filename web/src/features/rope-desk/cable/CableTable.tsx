@@ -117,7 +117,7 @@ function TakeAway({ cable }: { cable: CableRow }) {
     );
   return (
     <Button type="link" size="small" className={styles.take ?? ''} onClick={take}>
-      Take off the shelf
+      Remove this cable
     </Button>
   );
 }

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { useAddCable } from '../../../api/cables';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { newId } from '../../../lib/ids';
+import { formatLong } from '../../../lib/units';
+import { useUnit } from '../../../api/session';
 import styles from '../size/Tapes.module.css';
 
 /** A cable of the gym's own: a piece of it on a kitchen scale gives the grams of a metre. */
@@ -13,6 +15,7 @@ export function OwnCableForm() {
   const [piece, setPiece] = useState('');
   const [grams, setGrams] = useState<number | null>(null);
   const add = useAddCable();
+  const unit = useUnit();
   const keep = () =>
     add.mutate(
       { id, input: { name, diameterMm: diameterMm ?? 0, piece, grams: grams ?? 0 } },
@@ -41,7 +44,11 @@ export function OwnCableForm() {
         </label>
         <label>
           Length of the piece
-          <Input placeholder="2 m" value={piece} onChange={(event) => setPiece(event.target.value)} />
+          <Input
+            placeholder={formatLong(2, unit)}
+            value={piece}
+            onChange={(event) => setPiece(event.target.value)}
+          />
         </label>
         <label>
           Its weight in grams
@@ -53,7 +60,7 @@ export function OwnCableForm() {
           </p>
         )}
         <Button block loading={add.isPending} onClick={keep}>
-          Put it on the shelf
+          Save this cable
         </Button>
       </FieldStack>
     </section>

@@ -75,7 +75,7 @@ function Check({ athlete }: { athlete: Athlete }) {
             Or its cable, measured between the handles
             <Input
               aria-label="Cable"
-              placeholder="240 cm"
+              placeholder={formatLength(2.4, unit)}
               value={cable}
               onChange={(event) => setCable(event.target.value)}
               onBlur={measured}

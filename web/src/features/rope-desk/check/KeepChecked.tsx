@@ -6,6 +6,7 @@ import { useKeepRope, useTakeBackRope, type Fit, type Stance } from '../../../ap
 import { useMayChange } from '../../../api/session';
 import { useUndoOffer } from '../../../design/log/useUndoOffer';
 import { newId } from '../../../lib/ids';
+import { AtThumb } from '../../../design/page/AtThumb';
 
 interface Props {
   athlete: Athlete;
@@ -61,9 +62,11 @@ export function KeepChecked({ athlete, fit, stance }: Props) {
     );
   return (
     <>
-      <Button type="primary" size="large" block loading={keep.isPending} onClick={run}>
-        Keep this rope for {first}
-      </Button>
+      <AtThumb>
+        <Button type="primary" size="large" block loading={keep.isPending} onClick={run}>
+          Keep this rope for {first}
+        </Button>
+      </AtThumb>
       {keep.error !== null && <p role="alert">{keep.error.message}</p>}
     </>
   );

@@ -11,10 +11,11 @@ import { Empty } from '../../../design/page/StateNote';
 import { useKept } from '../../../design/page/useKept';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { Workbench } from '../../../design/page/Workbench';
-import { formatFine, formatLength } from '../../../lib/units';
+import { formatFine, formatLength, formatLong } from '../../../lib/units';
 import { CutBars } from './CutBars';
 import { Labels } from './Labels';
 import { RopesNav } from '../RopesNav';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './CutPage.module.css';
 
 /** What is cut for whom, from the fewest coils: a bench sheet with boxes to tick, and a label for each rope. */
@@ -40,6 +41,7 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
     <Workbench
       title={nothing ? 'Nobody to cut for' : titleOf(sheet)}
       nav={<RopesNav />}
+      decisionFirst
       decision={
         <div className="no-print">
           <Card strong label="What to cut">
@@ -61,7 +63,8 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
                 onKeep={(stock) => setWish({ ...wish, stock })}
               />
               <p className={styles.hint}>
-                Several at once: 30 m, 3.05 m x 4. Without a number, as many as are needed.
+                Several at once: {formatLong(30, unit)}, {formatLong(3.05, unit)} x 4. Without a number, as
+                many as are needed.
               </p>
               <Field
                 label="Spare on each side"
@@ -70,7 +73,7 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
               />
               <Field
                 label="Waste per cut"
-                value={wish.kerf ?? (sheet === undefined ? '' : formatFine(sheet.kerfM))}
+                value={wish.kerf ?? (sheet === undefined ? '' : formatFine(sheet.kerfM, unit))}
                 onKeep={(kerf) => setWish({ ...wish, kerf })}
               />
               {answer.error !== null && (
@@ -78,9 +81,11 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
                   {answer.error.message}
                 </p>
               )}
-              <Button type="primary" size="large" block disabled={nothing} onClick={() => window.print()}>
-                Print sheet and labels
-              </Button>
+              <AtThumb>
+                <Button type="primary" size="large" block disabled={nothing} onClick={() => window.print()}>
+                  Print sheet and labels
+                </Button>
+              </AtThumb>
             </FieldStack>
           </Card>
           {sheet !== undefined && <p className={styles.hint}>{sheet.advice.sentence}</p>}
@@ -100,7 +105,7 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
           </p>
           {sheet.handlesUnknown.length > 0 && (
             <p role="note">
-              Ask for the handles first, the cable hangs on them: {sheet.handlesUnknown.join(', ')}.
+              Ask for the handles first, the cable depends on them: {sheet.handlesUnknown.join(', ')}.
             </p>
           )}
           {sheet.lists.map((list) => (

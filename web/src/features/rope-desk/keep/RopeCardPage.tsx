@@ -9,6 +9,7 @@ import { RopeVerdict } from '../../../design/rope/RopeVerdict';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import type { Rope } from '../../../api/ropes';
 import { BenchFrame, BenchPage } from '../size/BenchPage';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './RopeCardPage.module.css';
 
 /** The rope on a card, for the athlete's bag; printed at its true size. */
@@ -17,7 +18,7 @@ export function RopeCardPage() {
     <BenchPage place="Rope card">
       {(athlete) =>
         athlete.rope === null ? (
-          <BenchFrame athlete={athlete} title="No rope, no card">
+          <BenchFrame athlete={athlete} title="No rope yet, so no card">
             <Empty>
               A card says how a rope was sized: <Link to={`/ropes/${athlete.id}`}>size one</Link> first.
             </Empty>
@@ -42,9 +43,11 @@ function CardOf({ athlete, ropeId }: { athlete: Athlete; ropeId: string }) {
           decision={
             <div className="no-print">
               <RopeVerdict verdict={athlete.ropeVerdict} />
-              <Button type="primary" size="large" block onClick={() => window.print()}>
-                Print the card
-              </Button>
+              <AtThumb>
+                <Button type="primary" size="large" block onClick={() => window.print()}>
+                  Print the card
+                </Button>
+              </AtThumb>
               <p>Printed as large as it is drawn, 105 × 74 mm (A7).</p>
             </div>
           }

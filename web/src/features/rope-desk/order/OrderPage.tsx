@@ -6,6 +6,7 @@ import { Empty } from '../../../design/page/StateNote';
 import { Workbench } from '../../../design/page/Workbench';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import { RopesNav } from '../RopesNav';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './OrderPage.module.css';
 
 const things = {
@@ -39,9 +40,11 @@ export function OrderPage() {
           nav={<RopesNav />}
           decision={
             <div className="no-print">
-              <Button type="primary" size="large" block onClick={() => window.print()}>
-                Print the list
-              </Button>
+              <AtThumb>
+                <Button type="primary" size="large" block onClick={() => window.print()}>
+                  Print the list
+                </Button>
+              </AtThumb>
             </div>
           }
         >

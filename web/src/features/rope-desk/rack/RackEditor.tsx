@@ -65,7 +65,11 @@ function RopeForm({ rope, unit, onDone }: Omit<Props, 'mayChange'>) {
         </label>
         <label>
           Cable between the handles
-          <Input placeholder="240 cm" value={cable} onChange={(event) => setCable(event.target.value)} />
+          <Input
+            placeholder={formatLength(2.4, unit)}
+            value={cable}
+            onChange={(event) => setCable(event.target.value)}
+          />
         </label>
         <label>
           One handle

@@ -27,7 +27,7 @@ function RackOf({ ropes }: { ropes: RackRope[] }) {
     <Workbench
       title={titleOf(ropes)}
       nav={<RopesNav />}
-      decisionLast={rope === undefined}
+      decisionFirst={rope !== undefined}
       decision={
         <RackEditor
           key={rope === undefined ? 'new' : `${rope.id} ${rope.version}`}

@@ -7,6 +7,7 @@ import { Empty } from '../../../design/page/StateNote';
 import { Workbench } from '../../../design/page/Workbench';
 import { RopesNav } from '../RopesNav';
 import { WallStrip } from './WallStrip';
+import { AtThumb } from '../../../design/page/AtThumb';
 
 /** The strip for the wall beside the rack, drawn to scale, to be printed. */
 export function StripPage() {
@@ -34,9 +35,11 @@ export function StripPage() {
           nav={<RopesNav />}
           decision={
             <div className="no-print">
-              <Button type="primary" size="large" block onClick={() => window.print()}>
-                Print the strip
-              </Button>
+              <AtThumb>
+                <Button type="primary" size="large" block onClick={() => window.print()}>
+                  Print the strip
+                </Button>
+              </AtThumb>
               <p>
                 Hang it so that the marks are at their true height: the lowest one{' '}
                 {bands[0] === undefined ? '' : Math.round(100 * bands[0].fromM)} cm above the floor. It is

@@ -19,6 +19,7 @@ import { newId } from '../../../lib/ids';
 import { formatLength, type LengthUnit } from '../../../lib/units';
 import styles from './TonightTable.module.css';
 import { WhoAndHow } from './WhoAndHow';
+import { AtThumb } from '../../../design/page/AtThumb';
 
 interface Props {
   ropes: RackRope[];
@@ -150,7 +151,7 @@ function HandOutButton({ tonight }: { tonight: TonightsRopes }) {
         onSuccess: () =>
           offerUndo({
             key: 'night',
-            title: 'Written down: they get the same next time',
+            title: 'Handed out: the same ropes are proposed next time',
             onUndo: () => handOut.mutate({ id: newId(), pairs: before }),
           }),
       },
@@ -162,16 +163,18 @@ function HandOutButton({ tonight }: { tonight: TonightsRopes }) {
           {handOut.error.message}
         </p>
       )}
-      <Button
-        type="primary"
-        loading={handOut.isPending}
-        disabled={pairs.length === 0 || tonight.handedOut}
-        onClick={give}
-      >
-        {tonight.handedOut
-          ? 'Handed out'
-          : `Hand out ${pairs.length} ${pairs.length === 1 ? 'rope' : 'ropes'}`}
-      </Button>
+      <AtThumb>
+        <Button
+          type="primary"
+          loading={handOut.isPending}
+          disabled={pairs.length === 0 || tonight.handedOut}
+          onClick={give}
+        >
+          {tonight.handedOut
+            ? 'Handed out'
+            : `Hand out ${pairs.length} ${pairs.length === 1 ? 'rope' : 'ropes'}`}
+        </Button>
+      </AtThumb>
     </>
   );
 }

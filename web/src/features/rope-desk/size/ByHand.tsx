@@ -1,5 +1,7 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
+import { useUnit } from '../../../api/session';
+import { formatLength } from '../../../lib/units';
 import type { RopeBench } from './useRopeBench';
 import styles from './ByHand.module.css';
 
@@ -11,6 +13,7 @@ interface Props {
 
 /** The coach keeps the last word: another length, remembered with its reason. */
 export function ByHand({ bench, reason, onReason }: Props) {
+  const unit = useUnit();
   const [open, setOpen] = useState(false);
   const [cable, setCable] = useState('');
   if (!open) {
@@ -26,7 +29,7 @@ export function ByHand({ bench, reason, onReason }: Props) {
         Cable
         <Input
           autoFocus
-          placeholder="238 cm"
+          placeholder={formatLength(2.38, unit)}
           value={cable}
           onChange={(event) => setCable(event.target.value)}
           onBlur={() => bench.setCable(cable)}

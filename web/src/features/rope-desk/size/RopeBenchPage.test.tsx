@@ -155,7 +155,10 @@ describe('the rope bench', () => {
   it('gives the overall length to go on with while the handles are not known', async () => {
     open({ ...full, [sizingPath]: withoutHandles });
     expect(
-      await screen.findByRole('heading', { level: 1, name: 'Ask for the handles: the cable hangs on them' }),
+      await screen.findByRole('heading', {
+        level: 1,
+        name: 'Ask for the handles: the cable depends on them',
+      }),
     ).toBeVisible();
     expect(screen.getByRole('group', { name: 'The rope to order' })).toHaveTextContent(
       '274 cmoverall, handles included',

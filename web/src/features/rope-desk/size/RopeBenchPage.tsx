@@ -6,7 +6,7 @@ import { SpreadPlot } from '../../../design/rope/SpreadPlot';
 import { Empty, Failed, Loading } from '../../../design/page/StateNote';
 import { Workbench } from '../../../design/page/Workbench';
 import { WhereFrom } from '../../../design/page/WhereFrom';
-import { formatLengthBare, type LengthUnit } from '../../../lib/units';
+import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
 import { BenchNav } from '../BenchNav';
 import { BenchPicture } from './BenchPicture';
 import { BenchSubject } from './BenchSubject';
@@ -119,7 +119,7 @@ interface MovedProps {
 }
 
 /** Short, usual and long ones: a touch, or typed at the left. */
-const commonHandles = ['12 cm', '15 cm', '17 cm'];
+const commonHandlesM = [0.12, 0.15, 0.17];
 
 /**
  * What changes while a hand is dragged: title and picture. The rest is made above, so that it is not drawn again with
@@ -131,12 +131,14 @@ function MovedBench({ athleteId, sizing, unit, subject, decision, reasons, onHan
   return (
     <Workbench
       nav={<BenchNav athleteId={athleteId} />}
-      title={(moved.turning ?? turning)?.headline.sentence ?? 'Ask for the handles: the cable hangs on them'}
+      title={
+        (moved.turning ?? turning)?.headline.sentence ?? 'Ask for the handles: the cable depends on them'
+      }
       subject={subject}
       decision={decision}
     >
       {turning === null ? (
-        <AskHandles onHandle={onHandle} />
+        <AskHandles unit={unit} onHandle={onHandle} />
       ) : (
         <BenchPicture
           sizing={sizing}
@@ -151,14 +153,14 @@ function MovedBench({ athleteId, sizing, unit, subject, decision, reasons, onHan
   );
 }
 
-function AskHandles({ onHandle }: Pick<MovedProps, 'onHandle'>) {
+function AskHandles({ unit, onHandle }: Pick<MovedProps, 'unit' | 'onHandle'>) {
   return (
     <Empty
       action={
         <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
-          {commonHandles.map((handle) => (
-            <Button key={handle} size="large" onClick={() => onHandle(handle)}>
-              {handle} handles
+          {commonHandlesM.map((handle) => (
+            <Button key={handle} size="large" onClick={() => onHandle(`${Math.round(handle * 100)} cm`)}>
+              {formatLength(handle, unit)} handles
             </Button>
           ))}
         </span>

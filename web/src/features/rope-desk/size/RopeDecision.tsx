@@ -18,6 +18,7 @@ import { newId } from '../../../lib/ids';
 import { formatLength, formatLengthBare, type LengthUnit } from '../../../lib/units';
 import type { RopeBench } from './useRopeBench';
 import { ByHand } from './ByHand';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './RopeDecision.module.css';
 
 interface Props {
@@ -111,9 +112,11 @@ export function RopeDecision({ bench, athlete, sizing, unit, mayChange }: Props)
         </Checkbox>
       )}
       {mayChange && (
-        <Button type="primary" size="large" block loading={keep.isPending} onClick={() => keep.run(input)}>
-          Keep {cable} for {athlete.name.split(' ')[0]}
-        </Button>
+        <AtThumb>
+          <Button type="primary" size="large" block loading={keep.isPending} onClick={() => keep.run(input)}>
+            Keep {cable} for {athlete.name.split(' ')[0]}
+          </Button>
+        </AtThumb>
       )}
       {mayChange && <ByHand bench={bench} reason={reason} onReason={setReason} />}
       {athlete.rope !== null && (

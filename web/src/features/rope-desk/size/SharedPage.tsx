@@ -12,7 +12,7 @@ import { Empty } from '../../../design/page/StateNote';
 import { useKept } from '../../../design/page/useKept';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { Workbench } from '../../../design/page/Workbench';
-import { formatLength } from '../../../lib/units';
+import { formatLength, formatLong } from '../../../lib/units';
 import { RopesNav } from '../RopesNav';
 import styles from './SharedPage.module.css';
 
@@ -41,6 +41,7 @@ export function SharedPage() {
 }
 
 function Shared({ athletes }: { athletes: Athlete[] }) {
+  const unit = useUnit();
   const [one, setOne] = useState(athletes[0]?.id ?? '');
   const [other, setOther] = useState(athletes[1]?.id ?? '');
   const [jumper, setJumper] = useState('');
@@ -58,6 +59,7 @@ function Shared({ athletes }: { athletes: Athlete[] }) {
     <Workbench
       title="Two in one rope, or two who turn for a third"
       nav={<RopesNav />}
+      decisionFirst
       decision={
         <Card strong label="Who">
           <FieldStack>
@@ -82,7 +84,7 @@ function Shared({ athletes }: { athletes: Athlete[] }) {
               Turners’ hands apart
               <Input
                 aria-label="Apart"
-                placeholder="2.5 m"
+                placeholder={formatLong(2.5, unit)}
                 value={apart}
                 onChange={(event) => setApart(event.target.value)}
                 onBlur={ask}

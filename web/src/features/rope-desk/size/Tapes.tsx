@@ -92,9 +92,9 @@ export function Tapes({ athlete, unit }: { athlete: Athlete; unit: LengthUnit })
           />
         </label>
         <label>
-          Goal by
+          Sizing method
           <Select<School | 'stage'>
-            aria-label="Goal by"
+            aria-label="Sizing method"
             value={goal}
             options={[
               { value: 'stage', label: 'stage, as the gym does it' },

@@ -22,7 +22,7 @@ export function GymTrimSchool() {
   }
   return (
     <Card label="Trim school of the gym">
-      <h2>How we come to a length</h2>
+      <h2>How this gym sizes</h2>
       <ChoiceField
         label="Trim school of the gym"
         disabled={coach.role !== 'owner' || choose.isPending}

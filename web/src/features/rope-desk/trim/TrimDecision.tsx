@@ -8,6 +8,7 @@ import { useUndoOffer } from '../../../design/log/useUndoOffer';
 import { WhereFrom } from '../../../design/page/WhereFrom';
 import { newId } from '../../../lib/ids';
 import { formatLength, type LengthUnit } from '../../../lib/units';
+import { AtThumb } from '../../../design/page/AtThumb';
 import styles from '../size/RopeDecision.module.css';
 
 interface Props {
@@ -69,7 +70,7 @@ function NextStep({ trim, athlete, unit, mayChange }: Props) {
   return (
     <Card label="The next step">
       <div className={styles.step}>
-        <h2>{next === undefined ? 'No step is left' : `Next: ${formatLength(next.cableLengthM, unit)}`}</h2>
+        <h2>{next === undefined ? 'No trim is left' : `Next: ${formatLength(next.cableLengthM, unit)}`}</h2>
         {next !== undefined && <p>{trim.gate?.sentence}</p>}
         {trim.notToday !== null && <p>{trim.notToday.sentence}</p>}
         {write.error !== null && (
@@ -82,26 +83,30 @@ function NextStep({ trim, athlete, unit, mayChange }: Props) {
             <Checkbox checked={narrow} onChange={(event) => setNarrow(event.target.checked)}>
               The hands stay narrow
             </Checkbox>
-            <Button
-              type={trim.gateOpen ? 'primary' : 'default'}
-              block
-              loading={write.isPending}
-              disabled={trim.notToday !== null || !narrow}
-              onClick={() => take(`${(next.cableLengthM * 100).toFixed(2)} cm`)}
-            >
-              Trim {formatLength(next.offPerSideM, unit)} per side
-            </Button>
+            <AtThumb>
+              <Button
+                type={trim.gateOpen ? 'primary' : 'default'}
+                block
+                loading={write.isPending}
+                disabled={trim.notToday !== null || !narrow}
+                onClick={() => take(`${(next.cableLengthM * 100).toFixed(2)} cm`)}
+              >
+                Trim {formatLength(next.offPerSideM, unit)} per side
+              </Button>
+            </AtThumb>
           </>
         )}
         {mayChange && trim.verdict.next === 'let-out' && trim.goalM !== null && (
-          <Button
-            type="primary"
-            block
-            loading={write.isPending}
-            onClick={() => take(`${((trim.goalM ?? 0) * 100).toFixed(2)} cm`)}
-          >
-            Let out {formatLength(trim.verdict.perSideM ?? 0, unit)} per side
-          </Button>
+          <AtThumb>
+            <Button
+              type="primary"
+              block
+              loading={write.isPending}
+              onClick={() => take(`${((trim.goalM ?? 0) * 100).toFixed(2)} cm`)}
+            >
+              Let out {formatLength(trim.verdict.perSideM ?? 0, unit)} per side
+            </Button>
+          </AtThumb>
         )}
         {mayChange && (
           <details>
@@ -114,7 +119,7 @@ function NextStep({ trim, athlete, unit, mayChange }: Props) {
               onPressEnter={() => take(other)}
             />
             <Button block disabled={other.trim() === ''} onClick={() => take(other)}>
-              Set the screws to it
+              Use this length
             </Button>
           </details>
         )}
@@ -146,7 +151,7 @@ function Tails({ trim, mayChange }: { trim: Trim; mayChange: boolean }) {
           disabled={!trim.mayCutTails}
           onClick={() => cut.mutate({ id: rope.id, change: change() })}
         >
-          The tails are cut
+          Mark the tails as cut
         </Button>
       )}
       {mayChange && rope.tailsCutOn !== null && (

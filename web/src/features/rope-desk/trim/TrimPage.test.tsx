@@ -42,7 +42,7 @@ describe('the trim path', () => {
       }),
     ).toBeVisible();
     expect(screen.getByRole('row', { name: '2026-11-01 244 cm 3 – trimmed from 248 cm' })).toBeVisible();
-    expect(screen.getByRole('button', { name: 'The tails are cut' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Mark the tails as cut' })).toBeDisabled();
   });
 
   it('takes a step only when the hands stay narrow, and takes it back', async () => {
@@ -85,7 +85,7 @@ describe('the trim path', () => {
 
   it('lets the tails be cut when the length is settled', async () => {
     const sent = open({ ...full, [path]: { ...trim, steps: [], mayCutTails: true } });
-    await userEvent.click(await screen.findByRole('button', { name: 'The tails are cut' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Mark the tails as cut' }));
     await waitFor(() => expect(sent.some((one) => one.path === `/api/ropes/${ownRope.id}/tails`)).toBe(true));
   });
 

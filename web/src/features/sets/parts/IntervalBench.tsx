@@ -39,7 +39,7 @@ export function IntervalBench({ athlete, head }: { athlete: Athlete; head: React
             <h2>The whole set</h2>
             <Facts
               facts={[
-                { name: 'All in all', value: formatDuration(data.totalS) },
+                { name: 'Total', value: formatDuration(data.totalS) },
                 { name: 'Work', value: formatDuration(data.totalWorkS) },
                 { name: 'Rest', value: formatDuration(data.totalRestS) },
                 { name: 'Contacts, at most', value: data.contacts },

@@ -12,6 +12,7 @@ import { families, LadderForm } from './LadderForm';
 import { LadderTotals } from './LadderTotals';
 import { Stair } from './Stair';
 import { StartClock } from './StartClock';
+import { AtThumb } from '../../../design/page/AtThumb';
 
 const usual: LadderWish = { family: 'rising', top: 8, fixedSingles: 3 };
 
@@ -61,9 +62,11 @@ function NotToday({ top, onTop }: { top: number | null; onTop: (top: number) => 
   return (
     <>
       <p role="note">Not today: a rung is out of reach.</p>
-      <Button type="primary" size="large" block onClick={() => onTop(top)}>
-        Lower the top to {top}
-      </Button>
+      <AtThumb>
+        <Button type="primary" size="large" block onClick={() => onTop(top)}>
+          Lower the top to {top}
+        </Button>
+      </AtThumb>
     </>
   );
 }

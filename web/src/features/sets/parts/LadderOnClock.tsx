@@ -72,7 +72,7 @@ export function LadderOnClock({ run, clock }: { run: LadderRun; clock: RunClock 
         </Button>
       )}
       <Button size="large" type={rung === undefined ? 'primary' : 'default'} onClick={leave}>
-        {rung === undefined ? 'Put the clock away' : 'End it here'}
+        {rung === undefined ? 'Close the clock' : 'End it here'}
       </Button>
       {rung !== undefined && (
         <RungMarks rung={rung} onlyClean={run.countKind === 'tries'} disabled={ready} onMark={mark} />

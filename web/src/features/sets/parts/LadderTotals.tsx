@@ -16,9 +16,9 @@ export function LadderTotals({ ladder, children }: { ladder: Ladder; children: R
           { name: 'All at first go', value: hundredths(ladder.chanceOfAll) },
           { name: 'Contacts, repeats included', value: ladder.contacts.toLocaleString('en-GB') },
           { name: 'Without a miss', value: formatDuration(ladder.cleanS) },
-          { name: 'To be expected', value: expected(ladder.expectedS) },
+          { name: 'Expected time', value: expected(ladder.expectedS) },
           {
-            name: 'Misses to be expected',
+            name: 'Expected misses',
             value: ladder.misses > MOST_SHOWN ? 'very many' : Math.round(ladder.misses),
           },
         ]}

@@ -3,6 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
 import { useMe } from '../../../api/session';
 import { keepRun, readRun, type SetRun } from '../../../lib/setRun';
+import { AtThumb } from '../../../design/page/AtThumb';
 
 interface Props {
   athlete: Athlete;
@@ -31,8 +32,10 @@ export function StartClock({ athlete, run }: Props) {
     void navigate('/sets/run');
   };
   return (
-    <Button type="primary" size="large" block onClick={start}>
-      Start the clock
-    </Button>
+    <AtThumb>
+      <Button type="primary" size="large" block onClick={start}>
+        Start the clock
+      </Button>
+    </AtThumb>
   );
 }
