@@ -122,9 +122,11 @@ test('the class hour: set, beat, log, gate, another screen, and the network cut 
 
   // Leave the demo as it was.
   for (const said of ['23, miss', '22, miss', '21, miss', '13, stopped', '11, miss']) {
-    await justNow(page)
-      .getByRole('button', { name: `Undo ${name} ${said}` })
-      .click();
+    await takenBack(page, () =>
+      justNow(page)
+        .getByRole('button', { name: `Undo ${name} ${said}` })
+        .click(),
+    );
     await expect(justNow(page)).not.toContainText(`${name} ${said}`);
   }
   expect(errors).toEqual([]);

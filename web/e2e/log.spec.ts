@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { signIn } from './coach';
+import { signIn, takenBack } from './coach';
 
 // Answers are held back here: nothing may stand between the page and the network.
 test.use({ serviceWorkers: 'block' });
@@ -19,7 +19,7 @@ async function takeBackAll(page: Page): Promise<void> {
   await expect(first).toBeVisible();
   while ((await first.count()) > 0) {
     const row = await first.getAttribute('aria-label');
-    await first.click();
+    await takenBack(page, () => first.click());
     await expect(justNow(page).getByRole('button', { name: row ?? '', exact: true })).toHaveCount(0);
   }
   await expect(page.getByText('all sent')).toBeVisible();

@@ -22,6 +22,18 @@ describe('jump or wrist', () => {
     expect(await screen.findByRole('alert')).toHaveTextContent('Our fault.');
   });
 
+  it('asks for the handles where nobody knows them, and leads to the size page', async () => {
+    answerWith({
+      ...full,
+      [path]: new Refused(422, 'Handle is missing.', [
+        { field: 'handle', value: '', accepted: '15 cm', message: '' },
+      ]),
+    });
+    renderPage(<ExplorerPage />);
+    expect(await screen.findByRole('heading', { name: 'Ask Ilse for the handles first' })).toBeVisible();
+    expect(screen.getByRole('link', { name: 'size the rope' })).toHaveAttribute('href', `/ropes/${ilse.id}`);
+  });
+
   it('answers in a sentence, a picture and two ways with their price', async () => {
     answerWith(full);
     renderPage(<ExplorerPage />);

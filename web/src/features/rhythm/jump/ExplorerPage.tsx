@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAthletes, type Athlete } from '../../../api/athletes';
+import { ProblemError } from '../../../api/client';
 import { useJumpExplorer, type JumpExplorer, type JumpWay } from '../../../api/rhythm';
 import { useUnit } from '../../../api/session';
 import { Card } from '../../../design/page/Card';
@@ -69,6 +70,11 @@ function Explorer({ athletes }: { athletes: Athlete[] }) {
   );
 }
 
+/** Nobody knows the handles of this athlete yet. */
+function asksForHandles(error: Error | null): boolean {
+  return error instanceof ProblemError && error.problem.errors?.[0]?.field === 'handle';
+}
+
 interface OfProps {
   athlete: Athlete;
   athletes: Athlete[];
@@ -92,6 +98,25 @@ function ExplorerOf({ athlete, athletes, choose }: OfProps) {
     lowCm,
     massKg,
   });
+  if (asksForHandles(explorer.error)) {
+    return (
+      <Workbench
+        title={`Ask ${athlete.name.split(' ')[0] ?? athlete.name} for the handles first`}
+        nav={<RhythmNav />}
+        subject={
+          <label>
+            Athlete
+            <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
+          </label>
+        }
+      >
+        <Empty>
+          What the wrist must do depends on the cable, and the cable on the handles:{' '}
+          <Link to={`/ropes/${athlete.id}`}>size the rope</Link>.
+        </Empty>
+      </Workbench>
+    );
+  }
   return (
     <Fetched fetch={explorer} place="Jump or wrist" what="the jump">
       {(view) => (
