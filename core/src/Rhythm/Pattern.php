@@ -51,6 +51,40 @@ final readonly class Pattern implements PatternItem
         return array_sum(array_map(static fn (PatternItem $item): int => $item->jumps(), $this->items));
     }
 
+    /**
+     * Each jump of the pattern once; of work for a time, what is done over and over in it.
+     *
+     * @return list<JumpKind>
+     */
+    public function kinds(): array
+    {
+        $kinds = [];
+        foreach ($this->steps() as $step) {
+            foreach ($step instanceof Work ? $step->pattern->steps() : [$step] as $jump) {
+                if ($jump instanceof OneJump) {
+                    $kinds[] = $jump->kind;
+                }
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** The jumps of the shortest piece that is done over and over: 4 of ten times 3s d; a run of one kind is one piece. */
+    public function jumpsOfRound(): int
+    {
+        $kinds = $this->kinds();
+        $all = \count($kinds);
+        for ($length = 2; $length <= intdiv($all, 2); ++$length) {
+            $again = static fn (JumpKind $kind, int $i): bool => $kind === $kinds[$i % $length];
+            if (0 === $all % $length && !\in_array(false, array_map($again, $kinds, array_keys($kinds)), true)) {
+                return \count(array_unique(array_column(\array_slice($kinds, 0, $length), 'value'))) > 1 ? $length : $all;
+            }
+        }
+
+        return $all;
+    }
+
     public function turns(): int
     {
         return array_sum(array_map(static fn (PatternItem $item): int => $item->turns(), $this->items));

@@ -29,18 +29,18 @@ final readonly class PatternPlace
      */
     public static function firstBroken(array $passes, Pattern $target): ?self
     {
-        $wanted = self::kinds($target);
+        $wanted = $target->kinds();
         if ([] === $wanted) {
             return null;
         }
         $length = \count($wanted);
         foreach ($passes as $i => $count) {
             if ($count !== $wanted[$i % $length]->passes()) {
-                return self::at($i, $wanted, \count($passes));
+                return self::at($i, $target, \count($passes));
             }
         }
 
-        return \count($passes) < $length ? self::at(\count($passes), $wanted, \count($passes)) : null;
+        return \count($passes) < $length ? self::at(\count($passes), $target, \count($passes)) : null;
     }
 
     /**
@@ -48,33 +48,19 @@ final readonly class PatternPlace
      */
     public static function passes(Pattern $target): array
     {
-        return array_map(static fn (JumpKind $kind): int => $kind->passes(), self::kinds($target));
+        return array_map(static fn (JumpKind $kind): int => $kind->passes(), $target->kinds());
     }
 
-    /**
-     * @param non-empty-list<JumpKind> $wanted
-     */
-    private static function at(int $place, array $wanted, int $jumps): self
+    private static function at(int $place, Pattern $target, int $jumps): self
     {
-        $length = \count($wanted);
+        $wanted = $target->kinds();
+        $round = $target->jumpsOfRound();
 
-        return new self($place + 1, intdiv($place, $length) + 1, $wanted[$place % $length], $jumps > $length);
-    }
-
-    /**
-     * @return list<JumpKind>
-     */
-    private static function kinds(Pattern $target): array
-    {
-        $kinds = [];
-        foreach ($target->steps() as $step) {
-            foreach ($step instanceof Work ? $step->pattern->steps() : [$step] as $jump) {
-                if ($jump instanceof OneJump) {
-                    $kinds[] = $jump->kind;
-                }
-            }
-        }
-
-        return $kinds;
+        return new self(
+            $place + 1,
+            intdiv($place, $round) + 1,
+            $wanted[$place % \count($wanted)],
+            $jumps > $round || \count($wanted) > $round,
+        );
     }
 }

@@ -45,14 +45,14 @@ final readonly class PatternOutlook
         return self::told(
             $pattern,
             $jumps,
-            self::made(\array_slice($kinds, 0, $pattern->jumps()), $singles, $doubles),
+            self::made(\array_slice($kinds, 0, $pattern->jumpsOfRound()), $singles, $doubles),
             self::made($kinds, $singles, $doubles),
         );
     }
 
     private static function told(Pattern $pattern, int $jumps, float $round, float $chance): ?self
     {
-        $length = $pattern->jumps();
+        $length = $pattern->jumpsOfRound();
         if (0 === $jumps || 0 === $length) {
             return null;
         }
@@ -90,7 +90,7 @@ final readonly class PatternOutlook
         return self::told(
             $pattern,
             \count($jumping),
-            $held(...\array_slice($jumping, 0, $pattern->jumps())),
+            $held(...\array_slice($jumping, 0, $pattern->jumpsOfRound())),
             $held(...$jumping),
         );
     }

@@ -15,6 +15,26 @@ use Zumbo\Core\Rhythm\PatternTiming;
 
 final class PatternTest extends TestCase
 {
+    #[DataProvider('rounds')]
+    public function testARoundIsTheShortestPieceThatComesAgain(string $notation, int $jumps): void
+    {
+        self::assertSame($jumps, Pattern::parse($notation)->jumpsOfRound());
+    }
+
+    /**
+     * @return iterable<string, array{string, int}>
+     */
+    public static function rounds(): iterable
+    {
+        yield 'once' => ['3s d', 4];
+        yield 'ten times' => ['(3s d)x10', 4];
+        yield 'written out' => ['2s d 2s d 2s d', 3];
+        yield 'for a time' => ['w30(5s d)', 6];
+        yield 'one kind alone' => ['20d', 20];
+        yield 'two in turn' => ['s d s d', 2];
+        yield 'another end' => ['2s d 2s d 3s d', 10];
+    }
+
     #[DataProvider('patterns')]
     public function testReadsCountsAndSays(
         string $notation,

@@ -76,6 +76,8 @@ final class RhythmReportTest extends TestCase
                 RhythmReport::of($take, Pattern::parse('3s d'))->verdict->code,
             ],
         );
+        $written = RhythmReport::of($take, Pattern::parse('(3s d)x10'))->verdict;
+        self::assertSame(['rhythm.broken_round', 2], [$written->code, $written->values['round']]);
         self::assertNull(RhythmReport::of(self::take([1, 1, 1, 2, 1, 1, 1, 2]), Pattern::parse('3s d'))->firstBroken);
         self::assertSame(
             3,

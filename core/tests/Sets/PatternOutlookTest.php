@@ -50,6 +50,7 @@ final class PatternOutlookTest extends TestCase
         $once = 0.98 ** 3 * 0.9;
         yield 'by time' => ['w40(3s d)', 0.98, 0.9, $once, $once ** 15, 15, 'pattern.rounds_by_time'];
         yield 'a sure one' => ['w40(3s d)', 0.999, 0.995, 0.999 ** 3 * 0.995, (0.999 ** 3 * 0.995) ** 15, 15, 'pattern.rounds_aim'];
+        yield 'so many times over' => ['(3s d)x15', 0.98, 0.9, $once, $once ** 15, 15, 'pattern.rounds_by_time'];
         yield 'once through' => ['2s 3d', 0.99, 0.8, 0.99 ** 2 * 0.8 ** 3, 0.99 ** 2 * 0.8 ** 3, 1, 'pattern.whole_aim'];
         yield 'once through, and long' => ['20d', 0.99, 0.8, 0.8 ** 20, 0.8 ** 20, 1, 'pattern.whole_by_time'];
     }
