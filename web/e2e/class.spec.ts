@@ -55,7 +55,7 @@ test('the class hour: set, beat, log, gate, another screen, and the network cut 
   const pad = page.getByRole('group', { name: 'One cue and the log' });
   await pad.getByRole('button', { name: '10 more' }).click();
   await pad.getByRole('button', { name: '1 more' }).click();
-  await pad.getByRole('button', { name: 'Log 11, miss' }).click();
+  await page.getByRole('button', { name: 'Log 11, miss' }).click();
   await expect(pad.getByRole('listitem').first()).toContainText('11, miss');
   // A session more, and perhaps the oldest one no longer.
   await expect(gate).not.toContainText(basis);

@@ -169,3 +169,22 @@ test('the rope card is printed alone', { tag: '@desk' }, async ({ page }) => {
   await expect(page.getByRole('navigation', { name: 'Rope bench' })).toBeHidden();
   await expect(card).toBeVisible();
 });
+
+test(
+  'what an athlete has to do is printed whole, without buttons and without health',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await signIn(page);
+    await page.goto(`/athletes/${await idOf(page, 'Ilse')}`);
+    const main = page.getByRole('main');
+    await expect(main).toContainText('hands at your pockets');
+    await page.emulateMedia({ media: 'print' });
+    for (const kept of ['Ilse Tannow', '244 cm', 'hands at your pockets', 'Two singles, one double']) {
+      await expect(main.getByText(kept).first()).toBeVisible();
+    }
+    await expect(
+      page.locator('main button:visible, main input:visible, main a:visible').filter({ hasText: /\w/ }),
+    ).toHaveText(['244 cm']);
+    await expect(main.getByText('Health')).toBeHidden();
+  },
+);

@@ -32,7 +32,7 @@ async function logSingles(page: Page): Promise<void> {
   for (let tens = 0; tens < 5; tens += 1) {
     await pad(page).getByRole('button', { name: '10 more' }).click();
   }
-  await pad(page).getByRole('button', { name: 'Log 50, stopped' }).click();
+  await page.getByRole('button', { name: 'Log 50, stopped' }).click();
   await expect(gate(page)).toContainText('Based on 1 attempt');
 }
 

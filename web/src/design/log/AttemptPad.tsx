@@ -51,7 +51,7 @@ function RepPad({ countKind, aim, summed: startsSummed, onLog }: RepProps) {
     clean,
   };
   return (
-    <div className={styles.pad}>
+    <div className={`no-print ${styles.pad ?? ''}`}>
       <Counter
         label={countKind === 'hold' ? 'Seconds' : 'Reps'}
         value={reps}

@@ -22,7 +22,7 @@ export function TryPad({ aim, onLog }: Props) {
     setMissed(0);
   };
   return (
-    <div className={styles.pad}>
+    <div className={`no-print ${styles.pad ?? ''}`}>
       {several ? (
         <>
           <Counter label="Clean" value={clean} most={aim} step={1} onChange={setClean} />

@@ -17,7 +17,7 @@ export function Cautions({ cautions, off }: Props) {
     return null;
   }
   return (
-    <div className={styles.cautions} role="note" aria-label="Cautions">
+    <div className={`no-print ${styles.cautions ?? ''}`} role="note" aria-label="Cautions">
       <h2>Caution</h2>
       <ul>
         {cautions.map((caution, i) => (

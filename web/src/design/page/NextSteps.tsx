@@ -5,7 +5,7 @@ import styles from './NextSteps.module.css';
 export function NextSteps({ athleteId, fault = 'Find a fault' }: { athleteId: string; fault?: string }) {
   const to = (place: string) => `/${place}?athlete=${athleteId}`;
   return (
-    <p className={styles.steps}>
+    <p className={`no-print ${styles.steps ?? ''}`}>
       <Link to={to('faults')}>{fault}</Link>
       <Link to={to('sets')}>Build a set</Link>
       <Link to={to('pacing')}>Plan a workout</Link>

@@ -16,10 +16,20 @@ interface Props {
   decision?: ReactNode;
   /** On a phone the decision comes before the picture: it holds what is asked, or what one came for. */
   decisionFirst?: boolean;
+  /** On paper too: the cue is in it. */
+  decisionPrints?: boolean;
 }
 
 /** The three parts of every screen: subject, picture, decision; on a phone one under the other, the one action below. */
-export function Workbench({ title, nav, subject, children, decision, decisionFirst = false }: Props) {
+export function Workbench({
+  title,
+  nav,
+  subject,
+  children,
+  decision,
+  decisionFirst = false,
+  decisionPrints = false,
+}: Props) {
   const heading = usePageHead(title);
   const [bar, setBar] = useState<HTMLElement | null>(null);
   return (
@@ -41,7 +51,9 @@ export function Workbench({ title, nav, subject, children, decision, decisionFir
         </section>
         {decision !== undefined && (
           <aside
-            className={decisionFirst ? `${styles.decision ?? ''} ${styles.first ?? ''}` : styles.decision}
+            className={[styles.decision, decisionFirst && styles.first, decisionPrints && styles.prints]
+              .filter(Boolean)
+              .join(' ')}
             aria-label="Decision"
           >
             {decision}

@@ -42,6 +42,7 @@ function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUni
       }
       subject={<AthleteSubject athlete={athlete} unit={unit} />}
       decisionFirst
+      decisionPrints
       decision={
         today.data !== undefined && !athlete.removed && <LogSet athlete={athlete} today={today.data} />
       }

@@ -12,31 +12,33 @@ import styles from './HealthBook.module.css';
 export function HealthBook({ athlete, mayChange }: { athlete: Athlete; mayChange: boolean }) {
   const noted = useCautions(athlete.id, mayChange).data ?? [];
   return (
-    <Card label="Health">
-      <h2>Health</h2>
-      <p>{noted.some((one) => one.standing) ? 'Still in force:' : 'No restrictions at the moment.'}</p>
-      {noted.length > 0 && (
-        <ul className={styles.list}>
-          {noted.map((one) => (
-            <li key={one.id} className={one.standing ? styles.standing : styles.lifted}>
-              <b>{one.name}</b>
-              {one.placeName !== null && `, ${one.placeName}`}
-              {one.degree !== null && `, ${one.degree} of 10`}
-              {one.until !== null && `, until ${one.until}`}
-              <small>
-                {' '}
-                · noted {one.notedOn}
-                {one.notedBy !== '' && ` by ${one.notedBy}`}
-              </small>
-              {one.note !== null && one.note !== '' && <p>{one.note}</p>}
-              {one.liftedBy !== null && <p>{liftedSaid(one)}</p>}
-              {one.standing && mayChange && <Lift athlete={athlete} noted={one} />}
-            </li>
-          ))}
-        </ul>
-      )}
-      <NoteHealth athlete={athlete} />
-    </Card>
+    <div className="no-print">
+      <Card label="Health">
+        <h2>Health</h2>
+        <p>{noted.some((one) => one.standing) ? 'Still in force:' : 'No restrictions at the moment.'}</p>
+        {noted.length > 0 && (
+          <ul className={styles.list}>
+            {noted.map((one) => (
+              <li key={one.id} className={one.standing ? styles.standing : styles.lifted}>
+                <b>{one.name}</b>
+                {one.placeName !== null && `, ${one.placeName}`}
+                {one.degree !== null && `, ${one.degree} of 10`}
+                {one.until !== null && `, until ${one.until}`}
+                <small>
+                  {' '}
+                  · noted {one.notedOn}
+                  {one.notedBy !== '' && ` by ${one.notedBy}`}
+                </small>
+                {one.note !== null && one.note !== '' && <p>{one.note}</p>}
+                {one.liftedBy !== null && <p>{liftedSaid(one)}</p>}
+                {one.standing && mayChange && <Lift athlete={athlete} noted={one} />}
+              </li>
+            ))}
+          </ul>
+        )}
+        <NoteHealth athlete={athlete} />
+      </Card>
+    </div>
   );
 }
 

@@ -39,7 +39,7 @@ export function NoteHealth({ athlete }: { athlete: Pick<Athlete, 'id' | 'name'> 
       },
     );
   return (
-    <div style={{ display: 'grid', gap: 8, marginTop: 12 }}>
+    <div className="no-print" style={{ display: 'grid', gap: 8, marginTop: 12 }}>
       {terms !== undefined && (
         <PainPad
           key={note.data?.id ?? ''}
