@@ -1,6 +1,6 @@
 # ./zumbo bench [NAME]: speed and memory as ratios, each pair measured in one run. pcov is off throughout.
 # shellcheck shell=bash disable=SC1091
-for part in base packages build instance mariadb web worker; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 names=(calc arc pace ladder faults gear sound events hand routes class bytes)
 if [ $# -gt 0 ]; then

@@ -1,6 +1,6 @@
 # ./zumbo start [--port N] [--tls HOST]
 # shellcheck shell=bash disable=SC1091
-for part in base packages build instance mariadb web worker tls; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base packages build instance mariadb web supervise left_over tls; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 port=''
 TLS_HOST=''

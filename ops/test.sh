@@ -1,6 +1,6 @@
 # ./zumbo test [core|app|web|e2e]: everything, or one part. Own database, own ports: may run while the app runs.
 # shellcheck shell=bash disable=SC1091
-for part in base packages build instance mariadb web worker; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 parts=(core app web e2e)
 if [ $# -gt 0 ]; then
@@ -68,7 +68,7 @@ ensure_runtime_packages
 install_packages $(missing_test_packages)
 ( build_all dev )
 use_instance test
-stop_all() { stop_web; stop_database; }
+stop_all() { stop_web; stop_database; stop_supervisor; }
 trap stop_all EXIT
 started=$SECONDS
 for part in "${parts[@]}"; do ( "test_$part" ); done

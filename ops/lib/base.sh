@@ -40,40 +40,34 @@ wait_until() {
   done
 }
 
-# take_lock NAME SECONDS: held until this shell ends. Daemons must be started with 9>&- or they would keep it.
+# take_lock NAME SECONDS: held until this shell ends. The supervisor must be started with 9>&- or it would keep it.
 take_lock() {
   local file="$RUN/$1.lock"
   exec 9>"$file"
   flock -w "$2" 9 || fail "another './zumbo' is busy with '$1' (waited $2 s); try again when it has ended"
 }
 
-# ours PIDFILE MARK: prints the pid if that process lives and its command line carries MARK (a path only ours has).
-ours() {
-  local pid
-  pid="$(cat "$1" 2>/dev/null)" || return 1
-  [[ "$pid" =~ ^[0-9]+$ ]] || return 1
-  { tr '\0' ' ' < "/proc/$pid/cmdline" | grep -qF -- "$2"; } 2>/dev/null || return 1
-  echo "$pid"
-}
-
-# end_process PIDFILE MARK NAME SIGNAL: asks it to end and waits for that.
-end_process() {
-  local pid
-  pid="$(ours "$1" "$2")" || { rm -f "$1"; return 0; }
-  kill -s "$4" "$pid" 2>/dev/null || true
-  wait_until 30 "$3 to end" process_gone "$pid" || fail "$3 (pid $pid) did not end"
-  rm -f "$1"
-}
-process_gone() { ! kill -0 "$1" 2>/dev/null; }
-
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-# first_free_port FROM: the first of a hundred ports nobody listens on.
-first_free_port() {
-  local port
+# reserve_port FROM: the first of a hundred ports nobody listens on and no other folder has; it is this folder's from then
+# on. Several folders may start at once, so it is chosen under a lock of the whole machine.
+reserve_port() {
+  local list port taken
+  list="${ZUMBO_PORTS:-/tmp/zumbo-ports-$(id -u)}"
+  ( umask 077; : >> "$list" )
+  [ "$(stat -c %u "$list")" = "$(id -u)" ] || fail "$list belongs to another user; remove it or set ZUMBO_PORTS"
+  exec 8<"$list"
+  flock -w 20 8 || fail "another './zumbo' is choosing a port (waited 20 s)"
   for port in $(seq "$1" $(($1 + 99))); do
-    if port_is_free "$port"; then echo "$port"; return 0; fi
+    taken="$(awk -v port="$port" '$1 == port { sub(/^[0-9]+ /, ""); print }' "$list" | tail -1)"
+    if { [ -z "$taken" ] || [ "$taken" = "$ZUMBO_ROOT" ] || [ ! -e "$taken" ]; } && port_is_free "$port"; then
+      printf '%s %s\n' "$port" "$ZUMBO_ROOT" >> "$list"
+      exec 8<&-
+      echo "$port"
+      return 0
+    fi
   done
+  exec 8<&-
   fail "no free port between $1 and $(($1 + 99))"
 }
 

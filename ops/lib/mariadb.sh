@@ -2,25 +2,33 @@
 # shellcheck shell=bash
 
 start_database() {
-  if ours "$SOCKETS/db.pid" "$SOCKETS" >/dev/null; then return 0; fi
+  start_supervisor
+  if program_runs db && database_answers; then return 0; fi
   local user; user="$(service_user mysql)"
   # The packaged install script breaks on a space in a path, so the folder is reached by a link in the short place.
   ln -sfn "$STATE/db" "$SOCKETS/data"
   [ -d "$STATE/db/mysql" ] || create_data_directory "$user"
-  { [ -n "$DB_PORT" ] && port_is_free "$DB_PORT"; } || { DB_PORT="$(first_free_port 33306)"; write_ports; }
+  [ -n "$DB_PORT" ] || { DB_PORT="$(reserve_port 33306)"; write_ports; }
   chown "$user" "$SOCKETS"
-  setsid mariadbd --no-defaults --user="$user" --datadir="$SOCKETS/data" --socket="$SOCKETS/db.sock" --pid-file="$SOCKETS/db.pid" \
-    --port="$DB_PORT" --bind-address=127.0.0.1 --skip-name-resolve --character-set-server=utf8mb4 \
+  declare_program db "$SOCKETS/data" yes "$SOCKETS/db.sock" mariadbd --no-defaults --user="$user" \
+    --datadir="$SOCKETS/data" --socket="$SOCKETS/db.sock" --pid-file="$SOCKETS/db.pid" \
+    --bind-address=127.0.0.1 --skip-name-resolve --character-set-server=utf8mb4 \
     --collation-server=utf8mb4_uca1400_ai_ci --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 \
-    --log-error="$STATE/db.log" --max-connections=80 </dev/null >/dev/null 2>&1 9>&- &
-  wait_until 40 "MariaDB to answer (its log is $STATE/db.log)" mariadb-admin --no-defaults --socket="$SOCKETS/db.sock" ping \
-    || { tail -5 "$STATE/db.log" >&2; exit 1; }
+    --max-connections=80
+  # The app goes through the socket; the port is for people's own tools, so another one will do when this one is taken.
+  # shellcheck disable=SC2016
+  printf 'before() { bash %q %q; . %q; COMMAND+=("--port=$DB_PORT"); }\n' "$ZUMBO_ROOT/ops/supervised/db-port.sh" "$INSTANCE" "$STATE/ports" \
+    >> "$(service db)/program.new"
+  publish_program db
+  run_program db
+  wait_until 40 "MariaDB to answer (its log is $STATE/log/db/current)" database_answers \
+    || { tail -5 "$STATE/log/db/current" >&2; exit 1; }
 }
+database_answers() { mariadb-admin --no-defaults --socket="$SOCKETS/db.sock" ping >/dev/null 2>&1; }
 
 create_data_directory() {
   step "creating the database folder"
   mkdir -p "$STATE/db"; chmod 0700 "$STATE/db"; chown "$1" "$STATE/db"
-  touch "$STATE/db.log"; chown "$1" "$STATE/db.log"
   # Its root account answers only to the user who started it, over the socket: no password to leak, none over TCP.
   run_logged mariadb-install mariadb-install-db --no-defaults --user="$1" --datadir="$SOCKETS/data" \
     --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db
@@ -42,4 +50,4 @@ SQL
   echo "$made"
 }
 
-stop_database() { end_process "$SOCKETS/db.pid" "$SOCKETS" MariaDB TERM; }
+stop_database() { stop_programs 60 db; }

@@ -23,10 +23,12 @@ missing_packages() {
   have unzip || echo unzip
   have brotli || echo brotli
   have openssl || echo openssl
+  have runsvdir || echo runit
 }
 missing_test_packages() {
   have chromium || echo chromium
   have shellcheck || echo shellcheck
+  have systemd-analyze || echo systemd
 }
 missing_bench_packages() {
   /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy

@@ -14,7 +14,7 @@ check_tls_host() {
 prepare_tls() {
   mkdir -p "$STATE/tls"
   TLS_PORT="$(cat "$STATE/tls/port" 2>/dev/null || true)"
-  if [ -z "$TLS_PORT" ]; then TLS_PORT="$(first_free_port "$FIRST_TLS_PORT")"; echo "$TLS_PORT" > "$STATE/tls/port"; fi
+  if [ -z "$TLS_PORT" ]; then TLS_PORT="$(reserve_port "$FIRST_TLS_PORT")"; echo "$TLS_PORT" > "$STATE/tls/port"; fi
   if [ ! -s "$STATE/tls/ca.key" ]; then
     ( umask 077; run_logged tls-ca openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -days "$CA_DAYS" \
       -subj '/CN=Zumbo on this machine' -addext 'basicConstraints=critical,CA:TRUE,pathlen:0' -addext 'keyUsage=critical,keyCertSign' \

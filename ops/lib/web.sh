@@ -1,62 +1,114 @@
-# nginx and php-fpm of one instance, as our own processes with our own configuration.
+# nginx and php-fpm of one instance, as our own programs with our own configuration.
 # shellcheck shell=bash
 
-# start_web PORT_OR_EMPTY: PORT is a wish that must be met; without it the last one or the next free one is taken.
+# start_web PORT_OR_EMPTY: PORT is a wish that must be met; without it the one this folder has, or at first the next free.
 start_web() {
   choose_web_port "$1"
   local key; key="$(app_key)-$WEB_PORT-$DATABASE-${TLS_HOST:-}"
-  if is_built "$INSTANCE-web" "$key" && ours "$SOCKETS/fpm.pid" "$SOCKETS" >/dev/null && ours "$SOCKETS/nginx.pid" "$SOCKETS" >/dev/null; then start_worker; return 0; fi
-  stop_web
+  if is_built "$INSTANCE-web" "$key" && web_runs; then return 0; fi
+  WEB_USER="$(service_user www-data)"
+  own_folders
+  warm_cache "$key"
   write_configuration
-  step "warming the caches"
-  warm_cache
-  local as_root=()
-  if [ "$(id -u)" = 0 ]; then as_root=(-R); fi
-  "$FPM" -y "$SOCKETS/php-fpm.conf" "${as_root[@]}" -d pcov.enabled=0 \
-    -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
-    -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
-    -d opcache.preload="$STATE/cache/fpm/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER" 9>&- || fail "php-fpm did not start; see $STATE/log/fpm.log"
-  nginx -c "$SOCKETS/nginx.conf" -e "$STATE/log/nginx-error.log" 9>&- || fail "nginx did not start; see $STATE/log/nginx-error.log"
-  wait_until 20 "http://127.0.0.1:$WEB_PORT/api/health to answer" web_answers || { tail -5 "$STATE"/log/*.log >&2; exit 1; }
-  start_worker
+  # What runs goes on until here: a cache that can't be warmed, or a wrong configuration, costs nobody their evening.
+  nginx -t -q -c "$SOCKETS/nginx.conf.new" -e stderr 2>"$STATE/log/nginx-test.log" || { tail -3 "$STATE/log/nginx-test.log" >&2; fail "nginx refuses its configuration"; }
+  mv "$SOCKETS/nginx.conf.new" "$SOCKETS/nginx.conf"
+  mv "$SOCKETS/php-fpm.conf.new" "$SOCKETS/php-fpm.conf"
+  stop_web
+  declare_web
+  local name
+  for name in fpm nginx worker sensor; do run_program "$name"; done
+  wait_until 20 "http://127.0.0.1:$WEB_PORT/api/health to answer" web_answers || { tail -5 "$STATE"/log/*/current >&2; exit 1; }
+  wait_until 10 "all of it to run" web_runs || { show_instance >&2; exit 1; }
+  forget_other_caches
   mark_built "$INSTANCE-web" "$key"
 }
+
+web_runs() {
+  local name
+  for name in fpm nginx worker sensor; do program_runs "$name" || return 1; done
+  web_answers
+}
+
+declare_web() {
+  local as_root=() as=()
+  if [ "$(id -u)" = 0 ]; then as_root=(-R); fi
+  [ "$(id -un)" = "$WEB_USER" ] || as=(setpriv --reuid "$WEB_USER" --regid "$(id -gn "$WEB_USER")" --clear-groups)
+  declare_program fpm "$SOCKETS/php-fpm.conf" no "$SOCKETS/fpm.sock" "$FPM" -F -y "$SOCKETS/php-fpm.conf" "${as_root[@]}" -d pcov.enabled=0 \
+    -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
+    -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
+    -d opcache.preload="$WEB_CACHE/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER"
+  declare_program nginx "$SOCKETS/nginx.conf" no "$SOCKETS/publish.sock" nginx -c "$SOCKETS/nginx.conf" -e stderr
+  declare_worker worker "${as[@]}" --
+  declare_worker sensor "${as[@]}" -- --live
+  local name
+  for name in fpm nginx worker sensor; do publish_program "$name"; done
+}
+
+# declare_worker NAME [RUN AS…] -- [OPTION…]: does what takes long (imports, recordings), or what happens in real time.
+declare_worker() {
+  local name="$1" as=(); shift
+  while [ "$1" != -- ]; do as+=("$1"); shift; done
+  shift
+  declare_program "$name" "zumbo.place=$SOCKETS/$name" no '' "${as[@]}" "$PHP" -d pcov.enabled=0 -d memory_limit=256M \
+    -d "zumbo.place=$SOCKETS/$name" bin/console zumbo:work "$@"
+  printf 'before() { cd %q; }\nexport ZUMBO_CACHE_DIR=%q ZUMBO_LOG_DIR=%q ZUMBO_RECORDINGS=%q ZUMBO_PUBLISH_SOCKET=%q APP_ENV=%q APP_DEBUG=0 APP_SECRET=%q DATABASE_URL=%q\n' \
+    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$STATE/recordings" "$SOCKETS/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
+    >> "$(service "$name")/program.new"
+  [ -z "${ZUMBO_NOW:-}" ] || printf 'export ZUMBO_NOW=%q\n' "$ZUMBO_NOW" >> "$(service "$name")/program.new"
+}
+
 FPM="$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)"
 
 web_answers() {
   "$PHP" -r 'exit(@file_get_contents("http://127.0.0.1:'"$WEB_PORT"'/api/health") === false ? 1 : 0);'
 }
 
+# The port is part of the address under which phones have installed the app and keep what waits: it never changes by itself.
 choose_web_port() {
-  local wish="$1" running=no
-  ours "$SOCKETS/nginx.pid" "$SOCKETS" >/dev/null && running=yes
-  if [ "$running" = yes ] && { [ -z "$wish" ] || [ "$wish" = "$WEB_PORT" ]; }; then return 0; fi
-  if [ -n "$wish" ]; then
+  local wish="$1"
+  if [ -n "$wish" ] && [ "$wish" != "$WEB_PORT" ]; then
     port_is_free "$wish" || fail "port $wish is taken by another program; leave --port out and the next free one is used"
     WEB_PORT="$wish"
-  elif [ -z "$WEB_PORT" ] || ! port_is_free "$WEB_PORT"; then
-    WEB_PORT="$(first_free_port "$FIRST_WEB_PORT")"
+  elif [ -z "$WEB_PORT" ]; then
+    WEB_PORT="$(reserve_port "$FIRST_WEB_PORT")"
+  elif ! program_runs nginx && ! port_is_free "$WEB_PORT" && [ -z "$(masters "$SOCKETS/nginx.conf")$(noted_group "$(service nginx)/group")" ]; then
+    fail "port $WEB_PORT, under which this folder's app is known, is taken by another program; end that one, or choose a new address with --port N"
   fi
   write_ports
 }
 FIRST_WEB_PORT=8080
 
+# A cache of its own for each state of the app: what runs keeps the one it was started with.
 warm_cache() {
-  rm -rf "$STATE/cache"
+  WEB_CACHE="$STATE/cache/web-$(printf '%s' "$1" | sha256sum | cut -c1-12)"
+  [ ! -e "$WEB_CACHE/.warm" ] || return 0
+  step "warming the caches"
+  rm -rf "$STATE/cache/cli" "$WEB_CACHE"
   mkdir -p "$STATE/cache"
   console cache:warmup -q
-  ZUMBO_CACHE_DIR="$STATE/cache/fpm" console cache:warmup -q
-  chown -R "$WEB_USER" "$STATE/cache/fpm"
+  ZUMBO_CACHE_DIR="$WEB_CACHE" console cache:warmup -q
+  touch "$WEB_CACHE/.warm"
+  chown -R "$WEB_USER" "$WEB_CACHE"
+}
+forget_other_caches() {
+  local one
+  for one in "$STATE"/cache/*; do
+    case "$one" in "$WEB_CACHE"|"$STATE/cache/cli") ;; *) rm -rf "$one" ;; esac
+  done
+}
+
+own_folders() {
+  # nginx's own temporary files, recordings and the app's log must be writable for the unprivileged workers, and closed to
+  # everybody else on this machine.
+  mkdir -p "$STATE/tmp" "$STATE/recordings" "$STATE/log/app"
+  chown -R "$WEB_USER" "$STATE/tmp" "$STATE/recordings" "$STATE/log/app"
+  chmod 0700 "$STATE/recordings" "$STATE/log/app" "$STATE/tmp"
 }
 
 write_configuration() {
-  WEB_USER="$(service_user www-data)"
-  # nginx's own temporary files and both logs must be writable for the unprivileged workers.
-  mkdir -p "$STATE/tmp" "$STATE/recordings"
-  touch "$STATE/log/app.log"
-  chown -R "$WEB_USER" "$STATE/log" "$STATE/tmp" "$STATE/recordings"
-  ( umask 077; fill ops/templates/php-fpm.conf > "$SOCKETS/php-fpm.conf" )
-  fill ops/templates/nginx.conf > "$SOCKETS/nginx.conf"
+  ( umask 077; fill ops/templates/php-fpm.conf > "$SOCKETS/php-fpm.conf.new" )
+  fill ops/templates/nginx.conf > "$SOCKETS/nginx.conf.new"
 }
 
 # fill TEMPLATE: replaces @NAME@ by the shell variable NAME.
@@ -74,14 +126,10 @@ fill() {
     NGINX_USER="user $WEB_USER;"
     GROUP_LINES="user = $WEB_USER"$'\n'"group = $(id -gn "$WEB_USER")"$'\n'"listen.owner = $WEB_USER"
   fi
-  for name in ZUMBO_ROOT STATE SOCKETS WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS; do
+  for name in ZUMBO_ROOT STATE SOCKETS WEB_CACHE WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS; do
     text="${text//"@$name@"/"${!name}"}"   # quoted: bash 5.2 gives & a meaning otherwise
   done
   printf '%s\n' "$text"
 }
 
-stop_web() {
-  stop_worker
-  end_process "$SOCKETS/nginx.pid" "$SOCKETS" nginx QUIT
-  end_process "$SOCKETS/fpm.pid" "$SOCKETS" php-fpm TERM
-}
+stop_web() { stop_programs 1 worker sensor nginx fpm; }

@@ -44,7 +44,27 @@ final class ShellTest extends TestCase
         yield 'no host for phones' => ['start --tls', "--tls '': this machine's name or address"];
         yield 'a host that is none' => ["start --tls 'a b'", "--tls 'a b': this machine's name or address"];
         yield 'unknown part' => ['test everything', "'everything' is unknown; accepted: core, app, web, e2e"];
+        yield 'no such service' => ['service begin', "service: 'begin' is unknown; accepted: install, remove"];
         yield 'unknown benchmark' => ['bench luck', "'luck' is unknown"];
+    }
+
+    public function testTheUnitForBootIsWhatSystemdAcceptsAndGoesAgain(): void
+    {
+        $zumbo = 'ZUMBO_UNITS='.escapeshellarg($this->folder).' '.\dirname(__DIR__, 2).'/zumbo service ';
+        [$exit, $out] = $this->bash($zumbo.'install');
+        self::assertSame(0, $exit, $out);
+        $units = glob($this->folder.'/zumbo-*.service');
+        self::assertIsArray($units);
+        self::assertCount(1, $units);
+        [$exit, $out] = $this->bash('systemd-analyze verify '.escapeshellarg($units[0]));
+        self::assertSame([0, ''], [$exit, $out]);
+        self::assertStringContainsString('/zumbo" start', (string) file_get_contents($units[0]));
+        foreach (['removed', 'nothing to remove'] as $said) {
+            [$exit, $out] = $this->bash($zumbo.'remove');
+            self::assertSame(0, $exit);
+            self::assertStringStartsWith($said, $out);
+        }
+        self::assertFileDoesNotExist($units[0]);
     }
 
     /** What a phone checks: the name, the authority, the purpose, and that it is not valid for too long. */
@@ -83,42 +103,41 @@ final class ShellTest extends TestCase
         yield 'a name' => ['hall.local', '-verify_hostname hall.local'];
     }
 
-    public function testAProcessThatIsNotOursIsNeverSignalled(): void
+    public function testOnlyWhatIsOursByGroupOrByNatureIsEnded(): void
     {
         [, $out] = $this->inLibrary(
             <<<'SH'
-                sleep 30 & victim=$!
-                echo $victim > pid
-                end_process pid /nowhere/zumbo-mark Sleeper TERM
-                kill -0 $victim && echo alive
-                [ -e pid ] || echo forgotten
-                kill $victim
+                set +e
+                . "$LIB/left_over.sh"
+                cp "$(command -v sleep)" nginx
+                alone() { setsid "$@" >/dev/null 2>&1 </dev/null & sleep 0.2; pgrep -n -f -- "^$*"; }
+                ours="$(alone "$PWD/nginx" 8)"; reader="$(alone timeout 8 tail -f "$PWD/nginx")"; stranger="$(alone sleep 8.125)"
+                lives() { [ -e "/proc/$1" ] && ! grep -q '^State:.Z' "/proc/$1/status" && echo "$2 lives"; }
+                printf '%s %s\n' another-boot $stranger > group
+                end_left_over nginx "$PWD/nginx" "$PWD/group" no
+                lives $ours ours; lives $reader reader; lives $stranger stranger
+                note_group group $stranger
+                end_left_over nginx /nowhere "$PWD/group" yes
+                lives $stranger stranger
                 SH,
         );
-        self::assertStringContainsString("alive\nforgotten", $out);
+        self::assertMatchesRegularExpression(
+            '/^nginx: ends what .* group \\d+\\nreader lives\\nstranger lives\\nnginx: ends what .* group \\d+$/',
+            $out,
+        );
     }
 
-    public function testAProcessOfOursIsEndedByItsPidFile(): void
+    public function testWhatFallsAgainAndAgainRestsLongerAndLonger(): void
     {
         [, $out] = $this->inLibrary(
-            <<<'SH'
-                mkdir mark
-                cp "$(command -v sleep)" mark/ours
-                "$PWD/mark/ours" 30 &
-                echo $! > pid
-                ours pid "$PWD/mark" > found
-                end_process pid "$PWD/mark" Sleeper TERM
-                cmp -s <(echo $!) found && echo found
-                kill -0 $! 2>/dev/null || echo gone
-                SH,
+            '. "$LIB/left_over.sh"; sleep() { :; }; for i in $(seq 8); do rest_after_quick_falls falls; done; '
+            .'echo "$(($(date +%s) - 60)) 7" > falls; rest_after_quick_falls falls; cut -d" " -f2 falls',
         );
-        self::assertStringContainsString("found\ngone", $out);
-    }
-
-    public function testAPidFileWithNonsenseIsNobody(): void
-    {
-        [, $out] = $this->inLibrary('echo "1; rm x" > pid; ours pid / || echo nobody; ours missing / || echo nobody');
-        self::assertStringContainsString("nobody\nnobody", $out);
+        self::assertSame(
+            "fell 3 times in a row; rests 2 s\nfell 4 times in a row; rests 4 s\nfell 5 times in a row; rests 8 s\n"
+            ."fell 6 times in a row; rests 16 s\nfell 7 times in a row; rests 30 s\n0",
+            $out,
+        );
     }
 
     public function testEveryWaitEndsWithAMessage(): void
@@ -152,9 +171,25 @@ final class ShellTest extends TestCase
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         self::assertIsResource($socket);
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        [, $out] = $this->inLibrary("port_is_free $port || echo taken; first_free_port $port");
+        [, $out] = $this->inLibrary("ZUMBO_PORTS=\$PWD/ports; port_is_free $port || echo taken; reserve_port $port");
         self::assertStringStartsWith("taken\n", $out);
         self::assertGreaterThan($port, (int) substr($out, 6));
+    }
+
+    public function testFoldersThatStartAtOnceGetPortsOfTheirOwnForGood(): void
+    {
+        [, $out] = $this->inLibrary(
+            <<<'SH'
+                export ZUMBO_PORTS="$PWD/ports"
+                for i in 1 2 3 4 5 6 7 8; do mkdir "clone $i"; done
+                for i in 1 2 3 4 5 6 7 8; do ( ZUMBO_ROOT="$PWD/clone $i"; reserve_port 45100 ) & done | sort -u | wc -l
+                wait
+                rmdir "clone 3"
+                ZUMBO_ROOT="$PWD/clone 9" reserve_port 45100 >/dev/null
+                sort -n ports | awk '{ print $1 }' | uniq -d | wc -l
+                SH,
+        );
+        self::assertSame(['8', '1'], array_map('trim', explode("\n", $out)), 'one is given again: its folder is gone');
     }
 
     public function testSocketPathsStayShortHoweverDeepTheClone(): void
@@ -178,9 +213,9 @@ final class ShellTest extends TestCase
         return $this->bash(
             'export ZUMBO_ROOT='.
                 escapeshellarg($this->folder).
-                '; . '.
-                escapeshellarg(\dirname(__DIR__, 2).'/ops/lib/base.sh').
-                '; '.
+                ' LIB='.
+                escapeshellarg(\dirname(__DIR__, 2).'/ops/lib').
+                '; . "$LIB/base.sh"; '.
                 $script,
         );
     }

@@ -13,10 +13,10 @@ test('the rack serves whoever has no rope, says why, and solves again around a p
   const yara = tonight.getByRole('row', { name: /^Yara/ });
   await expect(tonight.getByRole('row', { name: /^Tomasz/ })).toContainText(/R\d+, 2\d\d cm: /);
   await expect(yara).toContainText(/R\d+, 2\d\d cm: /);
-  await tonight.getByRole('button', { name: 'Hand out 2 ropes' }).click();
-  await expect(tonight.getByRole('button', { name: 'Handed out' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Hand out 2 ropes' }).click();
+  await expect(page.getByRole('button', { name: 'Handed out' })).toBeDisabled();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(tonight.getByRole('button', { name: 'Hand out 2 ropes' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Hand out 2 ropes' })).toBeEnabled();
   await yara.getByRole('combobox', { name: 'Pin a rope to Yara' }).click();
   // A row shows what is pinned by the same words: only the open list is meant.
   const list = page.locator('.ant-select-dropdown:visible');

@@ -42,10 +42,9 @@ async function moveToLink(page: Page): Promise<void> {
     await gate(page)
       .getByRole('button', { name: `Move on to ${stage}` })
       .click();
-    await expect(page.getByRole('listitem').filter({ hasText: stage })).toHaveAttribute(
-      'aria-current',
-      'step',
-    );
+    const folded = page.getByText(`of 10: ${stage}`);
+    const here = page.getByRole('listitem').filter({ hasText: stage });
+    await expect(folded.or(here.and(page.locator('[aria-current="step"]')))).toBeVisible();
   }
   await expect(gate(page)).toContainText('Nothing logged yet towards 20 unbroken');
 }
@@ -76,7 +75,7 @@ async function giveCue(page: Page, first: string): Promise<void> {
   const advice = page.getByRole('group', { name: 'One cue' });
   await expect(advice).toContainText('Check the rope first');
   await expect(advice).toContainText('step back to');
-  await advice.getByRole('button', { name: `Give ${first} this cue` }).click();
+  await page.getByRole('button', { name: `Give ${first} this cue` }).click();
   await page.getByRole('link', { name: `to ${first}` }).click();
   await expect(pad(page)).toContainText('“land ready”');
   await expect(pad(page)).toContainText(

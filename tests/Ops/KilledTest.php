@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Ops;
+
+use PHPUnit\Framework\TestCase;
+
+/**
+ * What happens when something dies: on an instance of its own, with its own database, ports and programs.
+ */
+final class KilledTest extends TestCase
+{
+    public static function setUpBeforeClass(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                make_run_place
+                use_instance kill
+                start_database
+                ensure_schema zumbo >/dev/null
+                run_logged kill-migrate console doctrine:migrations:migrate -n --allow-no-migration
+                FIRST_WEB_PORT=19080
+                start_web ''
+                SH,
+            own: false,
+        );
+        self::assertSame(0, $exit, $out);
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::instance('stop_web; stop_database; stop_supervisor');
+    }
+
+    public function testEveryProgramComesBackAfterItsDeathAndNothingOfItGoesOnWithoutIt(): void
+    {
+        foreach (['fpm', 'nginx', 'db', 'worker', 'sensor'] as $name) {
+            [$exit, $out] = self::instance(
+                <<<SH
+                    found="\$(program_pid $name)"; old="\${found% *}"
+                    kill -KILL "\$old"
+                    another() { local now; now="\$(program_pid $name)" && [ "\${now% *}" != "\$old" ]; }
+                    wait_until 15 "another $name" another
+                    gone() { ! kill -0 -- "-\$old"; }
+                    wait_until 5 "the old $name to be gone" gone
+                    wait_until 15 "all of it to run" web_runs
+                    wait_until 15 "the database to answer" database_answers
+                    echo back
+                    SH,
+            );
+            self::assertSame([0, "back\n"], [$exit, $out], $name);
+        }
+    }
+
+    public function testAWorkerThatEndsByItselfIsStartedAgain(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                found="$(program_pid worker)"; old="${found% *}"
+                kill -TERM "$old"
+                another() { local now; now="$(program_pid worker)" && [ "${now% *}" != "$old" ]; }
+                wait_until 15 "another worker" another && echo back
+                SH,
+        );
+        self::assertSame([0, "back\n"], [$exit, $out]);
+    }
+
+    /** After that nothing watches, an orphan keeps the socket of php-fpm, and a socket of nginx lies about. */
+    public function testStartRepairsWhateverIsLeftAndKeepsTheAddress(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                before="$WEB_PORT"
+                masters_of() { local one; for one in fpm nginx worker sensor db; do found="$(program_pid $one)"; echo "${found% *}"; done; }
+                victims="$(masters_of)"
+                for pid in $(pgrep -x runsv); do
+                  case "$(readlink "/proc/$pid/cwd")" in "$SOCKETS"/sv/*) victims+=" $pid" ;; esac
+                done
+                kill -KILL $(supervisor_pids) $victims
+                [ -S "$SOCKETS/publish.sock" ] && echo "a socket is left"
+                start_database >/dev/null
+                start_web '' >/dev/null
+                web_runs && database_answers && [ "$WEB_PORT" = "$before" ] && echo repaired
+                SH,
+        );
+        self::assertSame([0, "a socket is left\nrepaired\n"], [$exit, $out]);
+    }
+
+    public function testStartBreaksNothingThatRuns(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                before="$(program_pid nginx | cut -d' ' -f1) $(program_pid fpm | cut -d' ' -f1) $(program_pid db | cut -d' ' -f1)"
+                start_database; start_web ''
+                [ "$before" = "$(program_pid nginx | cut -d' ' -f1) $(program_pid fpm | cut -d' ' -f1) $(program_pid db | cut -d' ' -f1)" ] && echo same
+                SH,
+        );
+        self::assertSame([0, "same\n"], [$exit, $out]);
+    }
+
+    public function testAStrangerOnItsPortIsToldAndTheAddressStays(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                stop_web
+                "$PHP" -r '$s = stream_socket_server("tcp://127.0.0.1:'"$WEB_PORT"'"); sleep(20);' & stranger=$!
+                taken() { ! port_is_free "$WEB_PORT"; }
+                wait_until 5 "the stranger" taken
+                before="$WEB_PORT"
+                ( start_web '' ); echo "exit $?"
+                kill "$stranger"; wait "$stranger"
+                read_ports; [ "$WEB_PORT" = "$before" ] && echo "same address"
+                start_web '' && web_runs && echo "runs again"
+                SH,
+            strict: false,
+        );
+        self::assertStringContainsString('is taken by another program; end that one, or choose a new address', $out);
+        self::assertStringContainsString("exit 1\nsame address\n", $out);
+        self::assertStringContainsString('runs again', $out);
+    }
+
+    public function testStopLeavesNothing(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                groups="$(for one in db fpm nginx worker sensor; do program_pid $one | cut -d' ' -f1; done)"
+                stop_web; stop_database; stop_supervisor
+                for group in $groups; do ! kill -0 -- "-$group" 2>/dev/null || echo "left: $group"; done
+                show_instance
+                start_database; start_web '' >/dev/null; web_runs && echo "and starts again"
+                SH,
+        );
+        $none = implode('', array_map(static fn (string $name): string => "$name: does not run\n", ['db', 'fpm', 'nginx', 'worker', 'sensor']));
+        self::assertSame([0, $none."and starts again\n"], [$exit, $out]);
+    }
+
+    /**
+     * @return array{int, string} exit code, and all it said
+     */
+    private static function instance(string $script, bool $own = true, bool $strict = true): array
+    {
+        $root = \dirname(__DIR__, 2);
+        $prelude = 'export ZUMBO_ROOT='.escapeshellarg($root)." APP_ENV=prod\nunset ZUMBO_NOW DATABASE_URL\n"
+            ."for part in base packages build instance mariadb web supervise left_over; do . \"\$ZUMBO_ROOT/ops/lib/\$part.sh\"; done\n"
+            .($own ? "use_instance kill\nWEB_USER=\"\$(service_user www-data)\"\n" : '')
+            .($strict ? '' : "set +e\n");
+        $file = tempnam(sys_get_temp_dir(), 'zumbo');
+        file_put_contents($file, $prelude.$script);
+        exec('bash '.escapeshellarg($file).' 2>&1 </dev/null', $lines, $exit);
+        unlink($file);
+
+        return [$exit, implode('', array_map(static fn (string $line): string => $line."\n", $lines))];
+    }
+}
