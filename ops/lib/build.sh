@@ -61,7 +61,7 @@ build_web() {
 }
 
 # What the PHP side of the app is made of: when it changes, caches are rebuilt and php-fpm restarts.
-app_key() { content_key src core/src config migrations public/index.php composer.json ops/templates; }
+app_key() { content_key src core/src config migrations public/index.php composer.json ops; }
 
 # build_all [dev]
 build_all() {

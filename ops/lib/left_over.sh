@@ -38,10 +38,10 @@ end_left_over() {
     [ "$group" != "$(ps -o pgid= -p $$ | tr -d ' ')" ] || continue
     printf '%s: ends what an earlier run has left, group %s\n' "$name" "$group"
     if [ "$gentle" = yes ]; then
-      kill -TERM -- "-$group" 2>/dev/null
+      kill -TERM -- "-$group" 2>/dev/null || true
       wait_gone "$group" 300
     fi
-    kill -KILL -- "-$group" 2>/dev/null
+    kill -KILL -- "-$group" 2>/dev/null || true
     wait_gone "$group" 50
   done
 }

@@ -7,8 +7,8 @@ start_web() {
   local key; key="$(app_key)-$WEB_PORT-$DATABASE-${TLS_HOST:-}"
   if is_built "$INSTANCE-web" "$key" && web_runs; then return 0; fi
   WEB_USER="$(service_user www-data)"
-  own_folders
   warm_cache "$key"
+  own_folders
   write_configuration
   # What runs goes on until here: a cache that can't be warmed, or a wrong configuration, costs nobody their evening.
   nginx -t -q -c "$SOCKETS/nginx.conf.new" -e stderr 2>"$STATE/log/nginx-test.log" || { tail -3 "$STATE/log/nginx-test.log" >&2; fail "nginx refuses its configuration"; }
@@ -18,7 +18,7 @@ start_web() {
   declare_web
   local name
   for name in fpm nginx worker sensor; do run_program "$name"; done
-  wait_until 20 "http://127.0.0.1:$WEB_PORT/api/health to answer" web_answers || { tail -5 "$STATE"/log/*/current >&2; exit 1; }
+  wait_until 20 "http://127.0.0.1:$WEB_PORT/api/ready to answer" web_answers || { tail -5 "$STATE"/log/*/current >&2; exit 1; }
   wait_until 10 "all of it to run" web_runs || { show_instance >&2; exit 1; }
   forget_other_caches
   mark_built "$INSTANCE-web" "$key"
@@ -38,7 +38,7 @@ declare_web() {
     -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
     -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
     -d opcache.preload="$WEB_CACHE/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER"
-  declare_program nginx "$SOCKETS/nginx.conf" no "$SOCKETS/publish.sock" nginx -c "$SOCKETS/nginx.conf" -e stderr
+  declare_program nginx "$SOCKETS/nginx.conf" no "$SOCKETS/private/publish.sock" nginx -c "$SOCKETS/nginx.conf" -e stderr
   declare_worker worker "${as[@]}" --
   declare_worker sensor "${as[@]}" -- --live
   local name
@@ -53,7 +53,7 @@ declare_worker() {
   declare_program "$name" "zumbo.place=$SOCKETS/$name" no '' "${as[@]}" "$PHP" -d pcov.enabled=0 -d memory_limit=256M \
     -d "zumbo.place=$SOCKETS/$name" bin/console zumbo:work "$@"
   printf 'before() { cd %q; }\nexport ZUMBO_CACHE_DIR=%q ZUMBO_LOG_DIR=%q ZUMBO_RECORDINGS=%q ZUMBO_PUBLISH_SOCKET=%q APP_ENV=%q APP_DEBUG=0 APP_SECRET=%q DATABASE_URL=%q\n' \
-    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$STATE/recordings" "$SOCKETS/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
+    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$STATE/recordings" "$SOCKETS/private/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
     >> "$(service "$name")/program.new"
   [ -z "${ZUMBO_NOW:-}" ] || printf 'export ZUMBO_NOW=%q\n' "$ZUMBO_NOW" >> "$(service "$name")/program.new"
 }
@@ -61,7 +61,7 @@ declare_worker() {
 FPM="$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)"
 
 web_answers() {
-  "$PHP" -r 'exit(@file_get_contents("http://127.0.0.1:'"$WEB_PORT"'/api/health") === false ? 1 : 0);'
+  "$PHP" -r 'exit(@file_get_contents("http://127.0.0.1:'"$WEB_PORT"'/api/ready") === false ? 1 : 0);'
 }
 
 # The port is part of the address under which phones have installed the app and keep what waits: it never changes by itself.
@@ -87,7 +87,8 @@ warm_cache() {
   rm -rf "$STATE/cache/cli" "$WEB_CACHE"
   mkdir -p "$STATE/cache"
   console cache:warmup -q
-  ZUMBO_CACHE_DIR="$WEB_CACHE" console cache:warmup -q
+  # Where it logs is written into the cache.
+  ZUMBO_CACHE_DIR="$WEB_CACHE" ZUMBO_LOG_DIR="$STATE/log/app" console cache:warmup -q
   touch "$WEB_CACHE/.warm"
   chown -R "$WEB_USER" "$WEB_CACHE"
 }
@@ -101,9 +102,10 @@ forget_other_caches() {
 own_folders() {
   # nginx's own temporary files, recordings and the app's log must be writable for the unprivileged workers, and closed to
   # everybody else on this machine.
-  mkdir -p "$STATE/tmp" "$STATE/recordings" "$STATE/log/app"
-  chown -R "$WEB_USER" "$STATE/tmp" "$STATE/recordings" "$STATE/log/app"
-  chmod 0700 "$STATE/recordings" "$STATE/log/app" "$STATE/tmp"
+  local folders=("$STATE/tmp" "$STATE/recordings" "$STATE/log/app" "$SOCKETS/private")
+  mkdir -p "${folders[@]}"
+  chown -R "$WEB_USER" "${folders[@]}"
+  chmod 0700 "${folders[@]}"
 }
 
 write_configuration() {

@@ -15,6 +15,6 @@ final class HealthController
     #[Route('/api/health', methods: ['GET'])]
     public function __invoke(): JsonResponse
     {
-        return new JsonResponse(['ok' => true]);
+        return new JsonResponse(['php' => true]);
     }
 }

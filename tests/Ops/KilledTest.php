@@ -53,6 +53,28 @@ final class KilledTest extends TestCase
         }
     }
 
+    public function testADatabaseAwayIsToldAsThatAndHealthSaysWhatIsTrue(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                ask() { curl -s -m 5 -i -H 'Cookie: PHPSESSID=0123456789abcdef0123456789abcdef' "http://127.0.0.1:$WEB_PORT/api/$1" | tr -d '\r' | grep -E '^HTTP|^Retry|^Content-Type|^\{'; }
+                wait_until 15 "all of it to run" web_runs
+                ask ready
+                stop_programs 30 db
+                ask health; ask ready; ask athletes
+                run_program db
+                wait_until 15 "the database" database_answers
+                ask ready
+                SH,
+        );
+        $ready = "HTTP/1.1 200 OK\nContent-Type: application/json\n{\"php\":true,\"database\":true}\n";
+        $away = "HTTP/1.1 503 Service Unavailable\nContent-Type: application/problem+json\nRetry-After: 5\n"
+            .'{"type":"about:blank","title":"Away","status":503,"detail":"The database does not answer just now. '
+            ."Nothing was changed; try again in a moment.\"}\n";
+        $health = "HTTP/1.1 200 OK\nContent-Type: application/json\n{\"php\":true}\n";
+        self::assertSame([0, $ready.$health.$away.$away.$ready], [$exit, $out]);
+    }
+
     public function testAWorkerThatEndsByItselfIsStartedAgain(): void
     {
         [$exit, $out] = self::instance(
@@ -78,7 +100,7 @@ final class KilledTest extends TestCase
                   case "$(readlink "/proc/$pid/cwd")" in "$SOCKETS"/sv/*) victims+=" $pid" ;; esac
                 done
                 kill -KILL $(supervisor_pids) $victims
-                [ -S "$SOCKETS/publish.sock" ] && echo "a socket is left"
+                [ -S "$SOCKETS/private/publish.sock" ] && echo "a socket is left"
                 start_database >/dev/null
                 start_web '' >/dev/null
                 web_runs && database_answers && [ "$WEB_PORT" = "$before" ] && echo repaired
@@ -118,6 +140,22 @@ final class KilledTest extends TestCase
         self::assertStringContainsString('is taken by another program; end that one, or choose a new address', $out);
         self::assertStringContainsString("exit 1\nsame address\n", $out);
         self::assertStringContainsString('runs again', $out);
+    }
+
+    public function testOtherUsersOfTheMachineReadNeitherLogsNorRecordingsNorReachTheHints(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                other() { setpriv --reuid nobody --regid nogroup --clear-groups "$@" 2>/dev/null && echo "nobody may $1"; }
+                [ "$(id -u)" = 0 ] || exit 0
+                [ -S "$SOCKETS/private/publish.sock" ] || echo "no socket"
+                other ls "$STATE/recordings"; other ls "$STATE/log/app"; other ls "$STATE/log/nginx"; other cat "$STATE/secrets"
+                other curl -s --unix-socket "$SOCKETS/private/publish.sock" -X POST http://x/publish/0
+                other ls "$ZUMBO_ROOT" >/dev/null; true
+                SH,
+            strict: false,
+        );
+        self::assertSame([0, ''], [$exit, $out]);
     }
 
     public function testStopLeavesNothing(): void

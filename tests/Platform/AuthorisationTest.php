@@ -17,7 +17,7 @@ use Zumbo\App\Tests\ApiTestCase;
 final class AuthorisationTest extends ApiTestCase
 {
     /** May be called by anybody; everything else must ask for a role. */
-    private const OPEN = ['/api/health', '/api/me', '/api/sign-in', '/api/sign-out'];
+    private const OPEN = ['/api/health', '/api/ready', '/api/me', '/api/sign-in', '/api/sign-out'];
 
     private const RANK = [
         'ROLE_HELPER' => [Role::Helper, Role::Coach, Role::Owner],

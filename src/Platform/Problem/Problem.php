@@ -12,6 +12,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 final readonly class Problem
 {
     public const MEDIA_TYPE = 'application/problem+json';
+    private const RETRY_AFTER_S = 5;
 
     /**
      * @param list<FieldError> $errors
@@ -53,6 +54,12 @@ final readonly class Problem
         );
     }
 
+    /** The database could not be reached. */
+    public static function away(): self
+    {
+        return self::of(503, 'Away', 'The database does not answer just now. Nothing was changed; try again in a moment.');
+    }
+
     public function response(): JsonResponse
     {
         $body = [
@@ -74,6 +81,9 @@ final readonly class Problem
         $response->setData($body);
         $response->setStatusCode($this->status);
         $response->headers->set('Content-Type', self::MEDIA_TYPE);
+        if (503 === $this->status) {
+            $response->headers->set('Retry-After', (string) self::RETRY_AFTER_S);
+        }
 
         return $response;
     }

@@ -55,6 +55,9 @@ final readonly class ProblemListener
                 return $known;
             }
         }
+        if (DatabaseAway::is($e)) {
+            return Problem::away();
+        }
         if ($e instanceof HttpExceptionInterface) {
             return self::http($e->getStatusCode());
         }

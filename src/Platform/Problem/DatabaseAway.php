@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Platform\Problem;
+
+use Doctrine\DBAL\Exception\ConnectionException;
+
+/**
+ * Tells whether something failed because the database could not be reached: then waiting helps, and nothing was changed.
+ */
+final class DatabaseAway
+{
+    /** Too many connections, shutting down, no socket, gone away, lost during the query. */
+    private const CODES = [1040, 1053, 2002, 2003, 2006, 2013];
+
+    public static function is(\Throwable $e): bool
+    {
+        for ($cause = $e; null !== $cause; $cause = $cause->getPrevious()) {
+            if ($cause instanceof ConnectionException) {
+                return true;
+            }
+            if ($cause instanceof \PDOException) {
+                $code = $cause->errorInfo[1] ?? $cause->getCode();
+
+                return \in_array((int) $code, self::CODES, true);
+            }
+        }
+
+        return false;
+    }
+}
