@@ -16,6 +16,7 @@ final class SignedOut
     #[AsEventListener(LogoutEvent::class, dispatcher: 'security.event_dispatcher.api')]
     public function onLogout(LogoutEvent $event): void
     {
-        $event->setResponse(new Response('', Response::HTTP_NO_CONTENT));
+        // Not its storage: what waits there to be sent belongs to whoever made it.
+        $event->setResponse(new Response('', Response::HTTP_NO_CONTENT, ['Clear-Site-Data' => '"cache"']));
     }
 }

@@ -1,6 +1,13 @@
-import { useMutation, useQuery, useQueryClient, type UseMutationResult } from '@tanstack/react-query';
+import {
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+  type UseMutationResult,
+} from '@tanstack/react-query';
 import { madeOf } from './changes';
-import { call, type Schemas } from './client';
+import { forgetAnswers } from '../lib/keptAnswer';
+import { call, Unreachable, type Schemas } from './client';
 import type { LengthUnit } from '../lib/units';
 
 export type Me = Schemas['MeView'];
@@ -11,7 +18,7 @@ export const meKey = ['me'] as const;
 export function useMe() {
   return useQuery({
     queryKey: meKey,
-    queryFn: () => call('GET', '/api/me'),
+    queryFn: whoIsThere,
     staleTime: 60_000,
     ...madeOf('gym'),
   });
@@ -31,19 +38,60 @@ export function useSignIn(): UseMutationResult<unknown, Error, Credentials> {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (credentials: Credentials) => call('POST', '/api/sign-in', { body: credentials }),
-    onSuccess: () => client.invalidateQueries({ queryKey: meKey }),
+    onSuccess: async () => {
+      localStorage.removeItem(SIGN_OUT_DUE);
+      await forgetAnswers();
+      forgetFetched(client);
+      await client.invalidateQueries({ queryKey: meKey });
+    },
   });
 }
 
 export function useSignOut(): UseMutationResult<unknown, Error, void> {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => call('POST', '/api/sign-out'),
+    mutationFn: signOut,
     // Nothing of one coach may be seen by the next who signs in on this device.
-    onSuccess: () => {
-      client.clear();
-      void globalThis.caches?.delete('zumbo-api');
-      return client.invalidateQueries({ queryKey: meKey });
+    onSuccess: async () => {
+      await forgetAnswers();
+      client.setQueryData(meKey, nobody);
+      forgetFetched(client);
     },
   });
+}
+
+/** All but who is signed in: another coach's answers are not ours. */
+function forgetFetched(client: QueryClient): void {
+  client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== meKey[0] });
+}
+
+/** Set while a coach has signed out and the server does not know it yet: the cookie is not ours to take away. */
+const SIGN_OUT_DUE = 'zumbo-sign-out-due';
+
+const nobody: Me = { coach: null, gym: null };
+
+/** Signed out on this device at once; the server hears of it as soon as it can be reached. */
+async function signOut(): Promise<void> {
+  localStorage.setItem(SIGN_OUT_DUE, '1');
+  await tellSignOut();
+}
+
+/** Whether nothing is due any more. */
+async function tellSignOut(): Promise<boolean> {
+  try {
+    await call('POST', '/api/sign-out');
+    localStorage.removeItem(SIGN_OUT_DUE);
+    return true;
+  } catch (error) {
+    if (error instanceof Unreachable) {
+      return false;
+    }
+    throw error;
+  }
+}
+
+async function whoIsThere(): Promise<Me> {
+  return localStorage.getItem(SIGN_OUT_DUE) === null || (await tellSignOut())
+    ? call('GET', '/api/me')
+    : nobody;
 }

@@ -3,3 +3,40 @@ export const KEPT_HEADER = 'Zumbo-Kept';
 
 /** Fired on the window when such an answer was shown: what is on the screen may be old. */
 export const KEPT_EVENT = 'zumbo-kept-answer';
+
+/** Tells whose an answer is: the id of the coach who asked, as the server knows them. */
+const WHOSE_HEADER = 'Zumbo-Coach';
+
+/** Answers of the API kept for reading while the network is away. */
+export const API_CACHE = 'zumbo-api';
+
+/** Beside them: the coach they were given to. */
+const WHOSE_CACHE = 'zumbo-whose';
+const WHOSE = '/whose';
+
+/** Nothing that one coach saw is left on the device. */
+export async function forgetAnswers(): Promise<void> {
+  await globalThis.caches?.delete(API_CACHE);
+  await globalThis.caches?.delete(WHOSE_CACHE);
+}
+
+/** An answer came from the server: another's, or nobody's any more, ends what was kept. */
+export async function noteWhose(response: Response): Promise<void> {
+  const coach = response.status === 401 ? '' : (response.headers.get(WHOSE_HEADER) ?? '');
+  if (coach !== (await whose())) {
+    await forgetAnswers();
+    const cache = await caches.open(WHOSE_CACHE);
+    await cache.put(WHOSE, new Response(coach));
+  }
+}
+
+/** Whether a kept answer is that of the coach who was last answered. */
+export async function isTheirs(kept: Response): Promise<boolean> {
+  const coach = kept.headers.get(WHOSE_HEADER);
+  return coach !== null && coach === (await whose());
+}
+
+async function whose(): Promise<string> {
+  const kept = await (await caches.open(WHOSE_CACHE)).match(WHOSE);
+  return kept === undefined ? '' : kept.text();
+}

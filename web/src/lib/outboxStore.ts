@@ -35,12 +35,14 @@ interface Schema extends DBSchema {
 /** Raise with a new step in `upgrade` when the shape changes: what waits must survive an upgrade of the app. */
 const VERSION = 1;
 
+const PREFIX = 'zumbo-outbox-';
+
 /** The writes of one user that are not on the server yet, in order, in IndexedDB. */
 export class OutboxStore {
   private constructor(private readonly database: IDBPDatabase<Schema>) {}
 
   static async of(userId: string): Promise<OutboxStore> {
-    const database = await openDB<Schema>(`zumbo-outbox-${userId}`, VERSION, {
+    const database = await openDB<Schema>(`${PREFIX}${userId}`, VERSION, {
       upgrade(fresh, before) {
         if (before < 1) {
           fresh.createObjectStore('waiting', { keyPath: 'order', autoIncrement: true });
@@ -52,6 +54,18 @@ export class OutboxStore {
       },
     });
     return new OutboxStore(database);
+  }
+
+  /** How many writes wait on this device for the server, whoever made them. */
+  static async waitingOnDevice(): Promise<number> {
+    const names = ((await globalThis.indexedDB?.databases?.()) ?? []).map(({ name }) => name ?? '');
+    let waiting = 0;
+    for (const name of names.filter((one) => one.startsWith(PREFIX))) {
+      const store = await OutboxStore.of(name.slice(PREFIX.length));
+      waiting += (await store.all()).filter((write) => write.arrived === undefined).length;
+      store.close();
+    }
+    return waiting;
   }
 
   all(): Promise<Waiting[]> {

@@ -1,7 +1,7 @@
 import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
-import { NetworkFirst } from 'workbox-strategies';
-import { KEPT_HEADER } from '../lib/keptAnswer';
+import { NetworkFirst, NetworkOnly } from 'workbox-strategies';
+import { API_CACHE, forgetAnswers, isTheirs, KEPT_HEADER, noteWhose } from '../lib/keptAnswer';
 
 declare const __PRECACHE__: { url: string; revision: string | null }[];
 /** As much of the worker's scope as is used here; the DOM types of the pages and of workers can't be mixed. */
@@ -15,13 +15,17 @@ interface Scope {
 }
 const scope = globalThis as unknown as Scope;
 
-/** Answers of the API kept for reading while the network is away; emptied at sign-out (src/api/session.ts). */
-const API_CACHE = 'zumbo-api';
-
-/** A kept answer is as good as none for knowing what is new: the page is told, and asks again (src/api/live.ts). */
+/**
+ * A kept answer is only for whoever it was given to. And it is as good as none for knowing what is new: the page is told,
+ * and asks again (src/api/live.ts).
+ */
 const marked = {
+  fetchDidSucceed: async ({ response }: { response: Response }) => {
+    await noteWhose(response);
+    return response;
+  },
   cachedResponseWillBeUsed: async ({ cachedResponse }: { cachedResponse?: Response | null }) => {
-    if (cachedResponse === undefined || cachedResponse === null) {
+    if (cachedResponse === undefined || cachedResponse === null || !(await isTheirs(cachedResponse))) {
       return null;
     }
     const headers = new Headers(cachedResponse.headers);
@@ -44,4 +48,16 @@ registerRoute(
     url.pathname !== '/api/live' &&
     url.pathname !== '/api/changes',
   new NetworkFirst({ cacheName: API_CACHE, networkTimeoutSeconds: 4, plugins: [marked] }),
+);
+
+// Whoever signs in or out: nothing of the one before.
+registerRoute(
+  ({ url }) => /^\/api\/sign-(in|out)$/.test(url.pathname),
+  async ({ event, request }) => {
+    await forgetAnswers();
+    const response = await new NetworkOnly().handle({ event, request });
+    await forgetAnswers();
+    return response;
+  },
+  'POST',
 );

@@ -2,6 +2,7 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { answerWith, Refused, renderPage } from '../../testing/render';
+import { OutboxStore } from '../../lib/outboxStore';
 import { SignInPage } from './SignInPage';
 
 async function signIn() {
@@ -19,6 +20,17 @@ describe('signing in', () => {
         path: '/api/sign-in',
         body: { email: 'maren@saltmarsh.example', password: 'harbour rope 14' },
       }),
+    );
+  });
+
+  it('says what still waits on this device', async () => {
+    const store = await OutboxStore.of('somebody');
+    const write = { rowId: 'r1', method: 'PUT', path: '/api/attempts/r1', said: 'Ilse 23, miss' } as const;
+    await store.add(write);
+    await store.add({ ...write, rowId: 'r2', arrived: 4 });
+    renderPage(<SignInPage />);
+    expect(await screen.findByRole('status')).toHaveTextContent(
+      'One entry waits on this device, and is sent when whoever made it signs in again.',
     );
   });
 

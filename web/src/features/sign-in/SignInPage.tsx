@@ -1,18 +1,28 @@
 import { Button, Form, Input } from 'antd';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { useSignIn, type Credentials } from '../../api/session';
 import { Card } from '../../design/page/Card';
+import { OutboxStore } from '../../lib/outboxStore';
 import styles from './SignInPage.module.css';
 
 export function SignInPage() {
   const signIn = useSignIn();
+  const [waiting, setWaiting] = useState(0);
   useEffect(() => {
     document.title = 'Sign in · Zumbo';
+    void OutboxStore.waitingOnDevice().then(setWaiting);
   }, []);
   return (
     <main className={styles.page} id="main">
       <h1>Good evening, coach. Who is it?</h1>
       <p className={styles.promise}>Ropes that fit, one next thing for every athlete.</p>
+      {waiting > 0 && (
+        <p role="status">
+          {waiting === 1 ? 'One entry waits' : `${waiting} entries wait`} on this device, and{' '}
+          {waiting === 1 ? 'is' : 'are'} sent when whoever made {waiting === 1 ? 'it' : 'them'} signs in
+          again.
+        </p>
+      )}
       <Card strong>
         <Form<Credentials>
           layout="vertical"
