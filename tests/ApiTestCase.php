@@ -52,10 +52,15 @@ abstract class ApiTestCase extends WebTestCase
         return $id;
     }
 
-    protected function newCoach(Uuid $gym, Role $role, string $passwordHash = 'none', string $name = 'Some Coach'): Coach
-    {
+    protected function newCoach(
+        Uuid $gym,
+        Role $role,
+        string $passwordHash = 'none',
+        string $name = 'Some Coach',
+        ?string $email = null,
+    ): Coach {
         $id = new UuidV7();
-        $coach = new Coach($gym, $id, $id->toRfc4122().'@gym.example', $name, $role, $passwordHash);
+        $coach = new Coach($gym, $id, $email ?? $id->toRfc4122().'@gym.example', $name, $role, $passwordHash);
         self::connection()->insert('coach', [
             'gym_id' => $gym->toBinary(),
             'id' => $id->toBinary(),

@@ -24,12 +24,14 @@ final readonly class SignedInCoach implements UserInterface, PasswordAuthenticat
         public string $email,
         public Role $role,
         private string $passwordHash,
+        /** Changes with the password; the hash itself stays out of the session. */
+        private string $fingerprint,
     ) {
     }
 
     public static function of(Coach $coach): self
     {
-        return new self($coach->id(), $coach->gymId(), $coach->email(), $coach->role(), $coach->passwordHash());
+        return new self($coach->id(), $coach->gymId(), $coach->email(), $coach->role(), $coach->passwordHash(), hash('sha256', 'zumbo '.$coach->passwordHash()));
     }
 
     public function gymId(): Uuid
@@ -58,7 +60,27 @@ final readonly class SignedInCoach implements UserInterface, PasswordAuthenticat
         return $user instanceof self
             && $user->id->equals($this->id)
             && $user->role === $this->role
-            && $user->passwordHash === $this->passwordHash;
+            && hash_equals($this->fingerprint, $user->fingerprint);
+    }
+
+    /**
+     * @return array{string, string, string, string, string}
+     */
+    public function __serialize(): array
+    {
+        return [(string) $this->id, (string) $this->gymId, $this->email, $this->role->value, $this->fingerprint];
+    }
+
+    /**
+     * @param array{string, string, string, string, string} $kept
+     */
+    public function __unserialize(array $kept): void
+    {
+        [$id, $gymId, $this->email, $role, $this->fingerprint] = $kept;
+        $this->id = Uuid::fromString($id);
+        $this->gymId = Uuid::fromString($gymId);
+        $this->role = Role::from($role);
+        $this->passwordHash = '';
     }
 
     public function eraseCredentials(): void

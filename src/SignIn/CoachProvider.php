@@ -25,8 +25,10 @@ final readonly class CoachProvider implements UserProviderInterface
 
     public function loadUserByIdentifier(string $identifier): UserInterface
     {
-        $coach = $this->coaches->byEmail($identifier);
-        if (null === $coach) {
+        $email = CanonicalEmail::of($identifier);
+        $coach = $this->coaches->byEmail($email);
+        // The database takes letters with and without an accent for the same; we do not.
+        if (null === $coach || CanonicalEmail::of($coach->email()) !== $email) {
             // As much work as a known e-mail costs, or the answer's time would tell who has an account.
             $this->hashers->getPasswordHasher(SignedInCoach::class)->hash('nobody');
             throw new UserNotFoundException();

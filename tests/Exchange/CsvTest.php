@@ -42,6 +42,11 @@ final class CsvTest extends TestCase
         yield 'an apostrophe before a formula' => ["'=1", "''=1"];
         yield 'two of them' => ["''=1", "'''=1"];
         yield 'an apostrophe of a name' => ["'t Hooft", "'t Hooft"];
+        yield 'behind a blank' => [' =1+1', "' =1+1"];
+        yield 'behind a no-break space' => ["\u{A0}+1", "'\u{A0}+1"];
+        yield 'in full width' => ["\u{FF1D}1+1", "'\u{FF1D}1+1"];
+        yield 'an apostrophe before a blank and one' => ["' @x", "'' @x"];
+        yield 'a blank and a name' => [' Ilse', ' Ilse'];
         yield 'plain' => ['Ilse', 'Ilse'];
         yield 'nothing' => ['', ''];
     }

@@ -85,12 +85,18 @@ final class ShellTest extends TestCase
                 cp tls/server.pem before
                 prepare_tls
                 cmp before tls/server.pem && echo kept
+                openssl req -new -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -subj /CN=x -keyout x.key -out x.csr 2>/dev/null
+                printf 'subjectAltName=DNS:bank.example' > x.ext
+                openssl x509 -req -in x.csr -CA tls/ca.pem -CAkey tls/ca.key -CAcreateserial -out x.pem -extfile x.ext 2>/dev/null
+                openssl verify -CAfile tls/ca.pem x.pem || echo "no other name"
                 SH,
         );
         self::assertSame(0, $exit, $out);
         self::assertStringContainsString('tls/server.pem: OK', $out);
         self::assertStringContainsString("600\n", $out, 'the key of the authority is for nobody else');
         self::assertStringContainsString('Certificate will expire', $out);
+        self::assertStringContainsString('permitted subtree violation', $out);
+        self::assertStringContainsString('no other name', $out);
         self::assertStringContainsString('kept', $out, 'the same name keeps its certificate');
     }
 

@@ -77,6 +77,54 @@ final class SignInTest extends ApiTestCase
         self::assertStringContainsString('wait a minute', $problem['detail']);
     }
 
+    public function testOneAccountHasOneCountOfAttemptsHoweverItIsTyped(): void
+    {
+        $coach = $this->newCoach($this->newGym(), Role::Coach, self::hash(), email: 'elke'.bin2hex(random_bytes(3)).'@harbour.example');
+        $email = $coach->email();
+        $wide = str_replace('elke', 'ｅｌｋｅ', $email);
+        foreach ([$email, ' '.$email, $email.'  ', strtoupper($email), $wide] as $typed) {
+            $this->send('POST', '/api/sign-in', ['email' => $typed, 'password' => 'wrong']);
+            $this->assertStatus(401);
+        }
+        $this->send('POST', '/api/sign-in', ['email' => $wide, 'password' => self::PASSWORD]);
+        $this->assertStatus(429);
+    }
+
+    public function testWhatTheDatabaseTakesForTheSameIsAnotherAccount(): void
+    {
+        $email = 'elke'.bin2hex(random_bytes(3)).'@harbour.example';
+        $this->newCoach($this->newGym(), Role::Coach, self::hash(), email: $email);
+        $this->send('POST', '/api/sign-in', ['email' => str_replace('elke', 'elké', $email), 'password' => self::PASSWORD]);
+        $this->assertStatus(401);
+        $this->send('POST', '/api/sign-in', ['email' => ' '.strtoupper($email).' ', 'password' => self::PASSWORD]);
+        $this->assertStatus(204);
+    }
+
+    public function testGuessesAtOneAccountLockNobodyElseBehindTheSameRouterOut(): void
+    {
+        for ($i = 0; $i < 40; ++$i) {
+            $this->send('POST', '/api/sign-in', ['email' => "nobody$i@harbour.example", 'password' => 'wrong']);
+            $this->assertStatus(401);
+        }
+        $coach = $this->coach();
+        $this->send('POST', '/api/sign-in', ['email' => $coach->email(), 'password' => self::PASSWORD]);
+        $this->assertStatus(204);
+    }
+
+    public function testTheSessionHoldsNoPasswordHashAndEndsWithThePassword(): void
+    {
+        $coach = $this->coach();
+        $kept = serialize(SignedInCoach::of($coach));
+        self::assertStringNotContainsString('argon2', $kept);
+        $back = unserialize($kept);
+        self::assertInstanceOf(SignedInCoach::class, $back);
+        self::assertTrue($back->isEqualTo(SignedInCoach::of($coach)));
+        self::assertSame([(string) $coach->id(), ['ROLE_COACH']], [(string) $back->id, $back->getRoles()]);
+        $this->send('POST', '/api/sign-in', ['email' => $coach->email(), 'password' => self::PASSWORD]);
+        self::connection()->update('coach', ['password_hash' => 'another'], ['id' => $coach->id()->toBinary()]);
+        self::assertNull($this->send('GET', '/api/me')['coach']);
+    }
+
     public function testABodyThatIsNoSignInIsRefused(): void
     {
         foreach (['{}', '{"email": 1, "password": 2}', 'x'] as $body) {

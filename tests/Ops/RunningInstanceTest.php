@@ -7,9 +7,10 @@ namespace Zumbo\App\Tests\Ops;
 use PHPUnit\Framework\TestCase;
 
 /**
- * What happens when something dies: on an instance of its own, with its own database, ports and programs.
+ * What only a running instance shows: what happens when something dies, and what others may reach. It has a database, ports
+ * and programs of its own.
  */
-final class KilledTest extends TestCase
+final class RunningInstanceTest extends TestCase
 {
     public static function setUpBeforeClass(): void
     {
@@ -140,6 +141,28 @@ final class KilledTest extends TestCase
         self::assertStringContainsString('is taken by another program; end that one, or choose a new address', $out);
         self::assertStringContainsString("exit 1\nsame address\n", $out);
         self::assertStringContainsString('runs again', $out);
+    }
+
+    /** Five in a minute at one account, also when all come at the same moment. */
+    public function testGuessesAtTheSameMomentAreCountedOneAfterTheOther(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                guess() { curl -s -o /dev/null -w '%{http_code}\n' -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' \
+                  -H "Origin: http://127.0.0.1:$WEB_PORT" -d '{"email":"'"$WHO"'@harbour.example","password":"guess"}' "http://127.0.0.1:$WEB_PORT/api/sign-in"; }
+                export WEB_PORT WHO="guess$RANDOM$RANDOM"; export -f guess
+                seq 24 | xargs -P 12 -I{} bash -c guess | sort | uniq -c | tr -s ' '
+                SH,
+        );
+        self::assertSame([0, " 5 401\n 19 429\n"], [$exit, $out]);
+    }
+
+    public function testWhatThePageMayDoIsToldToTheBrowser(): void
+    {
+        [, $out] = self::instance('curl -s -D - -o /dev/null "http://127.0.0.1:$WEB_PORT/" | tr -d "\r"; nginx -T -q -c "$SOCKETS/nginx.conf" 2>/dev/null | grep ssl_protocols');
+        self::assertStringContainsString("base-uri 'self'; form-action 'self'; object-src 'none'", $out);
+        self::assertStringNotContainsString('Strict-Transport-Security', $out, 'plain HTTP on this machine');
+        self::assertStringContainsString('ssl_protocols TLSv1.3;', $out);
     }
 
     public function testOtherUsersOfTheMachineReadNeitherLogsNorRecordingsNorReachTheHints(): void
