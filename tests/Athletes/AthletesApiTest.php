@@ -269,6 +269,23 @@ final class AthletesApiTest extends ApiTestCase
         yield 'a star' => [['Mutation-Id' => '01934f2e-7a4c-7cc0-98c4-dc0c0c07398f', 'If-Match' => '*'], 'If-Match'];
     }
 
+    public function testAnIdThatCameByAnotherWayThanAMutationIsTaken(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        $attempt = self::id();
+        $entry = ['athleteId' => $id, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => 23, 'end' => 'miss'];
+        $this->send('PUT', '/api/attempts/'.$attempt, $entry);
+        // As an import and the demo write: rows without a mutation.
+        self::connection()->executeStatement('DELETE FROM mutation');
+        foreach (['/api/athletes/'.$id => self::athlete(), '/api/attempts/'.$attempt => $entry] as $path => $body) {
+            $problem = $this->send('PUT', $path, $body);
+            $this->assertStatus(409);
+            self::assertStringContainsString('was used before', $problem['detail']);
+        }
+        self::assertCount(1, $this->send('GET', '/api/athletes'));
+    }
+
     public function testAnIdThatIsNoneIsNamed(): void
     {
         $this->signInto();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Platform\Write;
 
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\GymDatabase;
@@ -69,7 +70,7 @@ final readonly class IdempotentWrite
             true,
         );
 
-        return $this->transaction->run(function () use ($id, $hash, $subject, $apply): bool {
+        return $this->once($id, function () use ($id, $hash, $subject, $apply): bool {
             $seen = $this->database->rows(
                 'SELECT body_hash FROM mutation WHERE gym_id = :gym AND id = :id',
                 ['id' => $id],
@@ -94,5 +95,19 @@ final readonly class IdempotentWrite
 
             return true;
         });
+    }
+
+    /**
+     * A row may have come by an import or the demo, which are no mutations: its id is taken all the same.
+     *
+     * @param callable(): bool $useCase
+     */
+    private function once(Uuid $id, callable $useCase): bool
+    {
+        try {
+            return $this->transaction->run($useCase);
+        } catch (UniqueConstraintViolationException $e) {
+            throw str_contains($e->getMessage(), "for key 'PRIMARY'") ? MutationReused::of($id) : $e;
+        }
     }
 }
