@@ -34,7 +34,7 @@ declare_web() {
   local as_root=() as=()
   if [ "$(id -u)" = 0 ]; then as_root=(-R); fi
   [ "$(id -un)" = "$WEB_USER" ] || as=(setpriv --reuid "$WEB_USER" --regid "$(id -gn "$WEB_USER")" --clear-groups)
-  declare_program fpm "$SOCKETS/php-fpm.conf" no "$SOCKETS/fpm.sock" "$FPM" -F -y "$SOCKETS/php-fpm.conf" "${as_root[@]}" -d pcov.enabled=0 \
+  declare_program fpm "$SOCKETS/php-fpm.conf" no "$SOCKETS/fpm.sock $SOCKETS/compute.sock" "$FPM" -F -y "$SOCKETS/php-fpm.conf" "${as_root[@]}" -d pcov.enabled=0 \
     -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
     -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
     -d opcache.preload="$WEB_CACHE/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER"

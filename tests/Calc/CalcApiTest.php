@@ -40,6 +40,8 @@ final class CalcApiTest extends ApiTestCase
         yield 'nothing' => ['rope', '{}', 'stature'];
         yield 'a huge number' => ['rope', '{"stature_m": 1e400}', 'stature_m'];
         yield 'unknown field' => ['rope', '{"stature_m": 1.75, "x": 1}', 'x'];
+        yield 'more rounds than a screen asks for' => ['pace', '{"reps": 100, "rounds": 50}', 'rounds'];
+        yield 'more reps' => ['scale', '{"reps": 1000}', 'reps'];
         yield 'unknown computation' => ['skip', '{}', 'calculation'];
         yield 'no object' => ['rope', '[1.75]', 'body'];
         yield 'no JSON' => ['rope', '{', 'body'];

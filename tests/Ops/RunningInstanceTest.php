@@ -143,6 +143,29 @@ final class RunningInstanceTest extends TestCase
         self::assertStringContainsString('runs again', $out);
     }
 
+    public function testOneUsersComputingHoldsUpNobodysEntry(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                run_logged kill-demo console zumbo:demo --on 2026-11-24
+                jar="$SOCKETS/jar"
+                ask() { curl -s -m 30 -b "$jar" -c "$jar" -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' \
+                  -H "Origin: http://127.0.0.1:$WEB_PORT" -w '%{http_code}' "$@"; }
+                ask -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "http://127.0.0.1:$WEB_PORT/api/sign-in"; echo
+                heavy='{"reps":200,"rounds":10,"reps_per_s":1.8,"hazard":{"kind":"constant","q":0.3},"miss_cost_s":10,"break_cost_s":4}'
+                for i in 1 2 3 4 5 6; do ask -d "$heavy" -o "$SOCKETS/heavy.$i" "http://127.0.0.1:$WEB_PORT/api/calc/pace" > "$SOCKETS/code.$i" & done
+                sleep 0.4
+                ask -o /dev/null "http://127.0.0.1:$WEB_PORT/api/athletes"; echo
+                [ -n "$(jobs -r)" ] && echo "while it computes"
+                wait
+                cat "$SOCKETS"/code.* | fold -w 3 | sort | uniq -c | tr -s ' '
+                grep -lF '"title":"Too much at once","status":429' "$SOCKETS"/heavy.* | wc -l
+                rm -f "$jar" "$SOCKETS"/heavy.* "$SOCKETS"/code.*
+                SH,
+        );
+        self::assertSame([0, "204\n200\nwhile it computes\n 3 200\n 3 429\n3\n"], [$exit, $out]);
+    }
+
     /** Five in a minute at one account, also when all come at the same moment. */
     public function testGuessesAtTheSameMomentAreCountedOneAfterTheOther(): void
     {
