@@ -1,6 +1,6 @@
 # ./zumbo start [--port N] [--tls HOST]
 # shellcheck shell=bash disable=SC1091
-for part in base packages build instance mariadb web supervise left_over tls; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base packages build instance mariadb web supervise left_over tls backup; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 port=''
 TLS_HOST=''
@@ -27,8 +27,7 @@ schema="$(ensure_schema zumbo)"
 migrate_key="$(content_key migrations)"
 if [ "$schema" = new ] || ! is_built app-schema "$migrate_key"; then
   step "bringing the database schema up to date"
-  rm -rf "$STATE/cache/cli"
-  run_logged migrate console doctrine:migrations:migrate -n --allow-no-migration
+  migrate_or_go_back
   mark_built app-schema "$migrate_key"
 fi
 [ -z "$TLS_HOST" ] || prepare_tls

@@ -5,6 +5,7 @@ for part in base build instance mariadb web supervise left_over; do . "$ZUMBO_RO
 make_run_place
 take_lock app 60
 use_instance app
+stop_programs 2 copies
 stop_web
 stop_database
 stop_supervisor

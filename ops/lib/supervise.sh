@@ -8,6 +8,7 @@ service() { echo "$SOCKETS/sv/$1"; }
 # Every folder is there, told not to run yet, before runit looks at them: it looks for new ones every five seconds only.
 start_supervisor() {
   local name
+  programs_with_copies
   for name in "${PROGRAMS[@]}"; do
     [ -e "$(service "$name")/run" ] || make_service "$name"
   done
@@ -74,6 +75,7 @@ stop_programs() {
 
 stop_supervisor() {
   local pid name
+  programs_with_copies
   # At HUP it tells all it has started to end, and goes.
   for pid in $(supervisor_pids); do kill -HUP "$pid" 2>/dev/null || true; done
   for name in "${PROGRAMS[@]}"; do [ ! -e "$(service "$name")" ] || sv exit "$(service "$name")" >/dev/null 2>&1 || true; done
@@ -88,8 +90,21 @@ nothing_supervised() {
   done
 }
 
+# Daily copies are a program like the others, for whoever wants them.
+programs_with_copies() {
+  if [ -s "$STATE/daily" ] && [ "${PROGRAMS[-1]}" != copies ]; then PROGRAMS+=(copies); fi
+}
+run_copies() {
+  programs_with_copies
+  if [ "${PROGRAMS[-1]}" != copies ] || program_runs copies; then return 0; fi
+  declare_program copies "$ZUMBO_ROOT/ops/supervised/daily.sh $INSTANCE" no '' bash "$ZUMBO_ROOT/ops/supervised/daily.sh" "$INSTANCE"
+  publish_program copies
+  run_program copies
+}
+
 show_instance() {
   local name found
+  programs_with_copies
   for name in "${PROGRAMS[@]}"; do
     if found="$(program_pid "$name")"; then say "$name: runs, pid ${found% *}, since $(date -d "-${found#* } seconds" '+%F %T')"
     else say "$name: does not run"; fi

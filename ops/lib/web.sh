@@ -20,6 +20,7 @@ start_web() {
   for name in fpm nginx worker sensor; do run_program "$name"; done
   wait_until 20 "http://127.0.0.1:$WEB_PORT/api/ready to answer" web_answers || { tail -5 "$STATE"/log/*/current >&2; exit 1; }
   wait_until 10 "all of it to run" web_runs || { show_instance >&2; exit 1; }
+  run_copies
   forget_other_caches
   mark_built "$INSTANCE-web" "$key"
 }

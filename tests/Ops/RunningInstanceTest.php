@@ -166,6 +166,104 @@ final class RunningInstanceTest extends TestCase
         self::assertSame([0, "204\n200\nwhile it computes\n 3 200\n 3 429\n3\n"], [$exit, $out]);
     }
 
+    private const CHECKSUMS = <<<'SH'
+        checksums() { database_sql zumbo -Ne "CHECKSUM TABLE $(database_sql -Ne "SELECT GROUP_CONCAT(CONCAT('zumbo.', table_name) ORDER BY table_name)
+          FROM information_schema.tables WHERE table_schema='zumbo'")"; }
+        console zumbo:demo --on 2026-11-24 >/dev/null
+        file="$STATE/test.tar"
+
+        SH;
+
+    public function testABackupBringsEveryTableBackAndWhoeverWasErasedStaysErased(): void
+    {
+        [$exit, $out] = self::instance(
+            self::CHECKSUMS.<<<'SH'
+                echo sound > "$STATE/recordings/kept.wav"
+                ( write_backup "$file" )
+                before="$(checksums)"
+                database_sql zumbo -e "SET foreign_key_checks=0; DELETE FROM attempt; UPDATE athlete SET name='Nobody'; DROP TABLE stature"
+                rm "$STATE/recordings/kept.wav"
+                ( open_backup "$file"; load_parts )
+                [ "$(checksums)" = "$before" ] && [ "$(wc -l <<< "$before")" -gt 20 ] && echo "every table is back"
+                [ "$(cat "$STATE/recordings/kept.wav")" = sound ] && echo "and the recordings"
+                ids="$(database_sql zumbo -Ne "SELECT CONCAT_WS(' ', BIN_TO_UUID(gym_id), BIN_TO_UUID(id)) FROM athlete LIMIT 1" 2>/dev/null \
+                  || database_sql zumbo -Ne "SELECT CONCAT(INSERT(INSERT(INSERT(INSERT(LOWER(HEX(gym_id)),9,0,'-'),14,0,'-'),19,0,'-'),24,0,'-'), ' ',
+                     INSERT(INSERT(INSERT(INSERT(LOWER(HEX(id)),9,0,'-'),14,0,'-'),19,0,'-'),24,0,'-')) FROM athlete LIMIT 1")"
+                echo "$ids" > "$STATE/erased.txt"
+                console zumbo:erase-again "$STATE/erased.txt"
+                ( note_erased ); grep -qxF "$ids" "$(copies)/erased" && echo "and is on the list"
+                database_sql zumbo -Ne 'SELECT COUNT(*) FROM athlete'
+                rm -f "$file" "$STATE/recordings/kept.wav" "$(copies)/erased"
+                SH,
+        );
+        self::assertSame([0, "every table is back\nand the recordings\n1 of 1 erased again\nand is on the list\n13\n"], [$exit, $out]);
+    }
+
+    public function testADamagedOrNewerBackupIsRefusedInWordsAndNothingIsTouched(): void
+    {
+        [$exit, $out] = self::instance(
+            self::CHECKSUMS.<<<'SH'
+                ( write_backup "$file" )
+                before="$(checksums)"
+                head -c 40000 "$file" > "$file.cut"; ( open_backup "$file.cut" )
+                echo text > "$file.text"; ( open_backup "$file.text" )
+                cp "$file" "$file.bad"; printf 'X' | dd of="$file.bad" bs=1 seek=9000 conv=notrunc 2>/dev/null; ( open_backup "$file.bad" )
+                mkdir "$STATE/new"; tar -C "$STATE/new" -xf "$file"
+                sed -i 's/^format 1/format 2/' "$STATE/new/manifest"; tar -C "$STATE/new" -cf "$file.new" . --transform 's#^\./##'; ( open_backup "$file.new" )
+                sed -i 's/^format 2/format 1/; s/^schema .*/schema 29991231000000/' "$STATE/new/manifest"
+                tar -C "$STATE/new" -cf "$file.new" . --transform 's#^\./##'; ( open_backup "$file.new" )
+                ( write_backup /nowhere/at/all.tar )
+                [ "$(checksums)" = "$before" ] && echo untouched
+                rm -rf "$file"* "$STATE/new"
+                SH,
+            strict: false,
+        );
+        $file = \dirname(__DIR__, 2).'/var/kill/test.tar';
+        self::assertSame([
+            "zumbo: restore: $file.cut is no backup of Zumbo, or a damaged one",
+            "zumbo: restore: $file.text is no backup of Zumbo, or a damaged one",
+            "zumbo: restore: $file.bad is damaged: a checksum is wrong",
+            "zumbo: restore: $file.new was made by a newer Zumbo (format 2, here 1)",
+            'untouched',
+        ], array_values(array_diff(explode("\n", trim($out)), ['zumbo: there is no folder /nowhere/at'], preg_grep('/schema 2999/', explode("\n", $out)) ?: [])));
+        self::assertStringContainsString('newer Zumbo (schema 29991231000000, here ', $out);
+        self::assertStringContainsString('there is no folder /nowhere/at', $out);
+    }
+
+    public function testAnUpgradeThatFailsHalfWayLeavesEverythingAsItWas(): void
+    {
+        [$exit, $out] = self::instance(
+            self::CHECKSUMS.<<<'SH'
+                before="$(checksums)"
+                half="$ZUMBO_ROOT/migrations/Version29991231000000.php"
+                trap 'rm -f "$half"' EXIT
+                cat > "$half" <<'PHP'
+                <?php
+                namespace Zumbo\Migrations;
+                final class Version29991231000000 extends \Doctrine\Migrations\AbstractMigration
+                {
+                    public function up(\Doctrine\DBAL\Schema\Schema $schema): void
+                    {
+                        $this->addSql('CREATE TABLE half (id INT)');
+                        $this->addSql('ALTER TABLE athlete DROP COLUMN name');
+                        $this->addSql('ALTER TABLE nowhere ADD x INT');
+                    }
+                    public function isTransactional(): bool { return false; }
+                }
+                PHP
+                ( migrate_or_go_back ) ; echo "exit $?"
+                rm -f "$half"
+                [ "$(checksums)" = "$before" ] && echo "as it was"
+                rm -f "$(copies)"/before-upgrade-*
+                start_web '' >/dev/null && web_runs && echo "and runs"
+                SH,
+            strict: false,
+        );
+        self::assertStringContainsString('the upgrade failed half way', $out);
+        self::assertStringContainsString('everything is as it was before', $out);
+        self::assertStringEndsWith("exit 1\nas it was\nand runs\n", $out);
+    }
+
     /** Five in a minute at one account, also when all come at the same moment. */
     public function testGuessesAtTheSameMomentAreCountedOneAfterTheOther(): void
     {
@@ -226,7 +324,7 @@ final class RunningInstanceTest extends TestCase
     {
         $root = \dirname(__DIR__, 2);
         $prelude = 'export ZUMBO_ROOT='.escapeshellarg($root)." APP_ENV=prod\nunset ZUMBO_NOW DATABASE_URL\n"
-            ."for part in base packages build instance mariadb web supervise left_over; do . \"\$ZUMBO_ROOT/ops/lib/\$part.sh\"; done\n"
+            ."for part in base packages build instance mariadb web supervise left_over backup; do . \"\$ZUMBO_ROOT/ops/lib/\$part.sh\"; done\n"
             .($own ? "use_instance kill\nWEB_USER=\"\$(service_user www-data)\"\n" : '')
             .($strict ? '' : "set +e\n");
         $file = tempnam(sys_get_temp_dir(), 'zumbo');

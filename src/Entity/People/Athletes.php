@@ -62,7 +62,7 @@ final readonly class Athletes
         );
     }
 
-    /** For good: the athlete and everything that is kept of them. */
+    /** For good: the athlete and everything that is kept of them. Their id is noted, so that no older copy brings them back. */
     public function erase(Uuid $id): void
     {
         foreach (['focus', 'attempt', 'rope_pin', 'given_rope', 'noted_caution', 'day_stop'] as $table) {
@@ -88,6 +88,11 @@ final readonly class Athletes
         $this->database->entities()->clear();
         $this->database->execute(
             'DELETE FROM athlete WHERE gym_id = :gym AND id = :athlete',
+            ['athlete' => $id],
+            ['athlete' => UuidType::NAME],
+        );
+        $this->database->execute(
+            'INSERT IGNORE INTO erased (gym_id, id, erased_at) VALUES (:gym, :athlete, UTC_TIMESTAMP())',
             ['athlete' => $id],
             ['athlete' => UuidType::NAME],
         );

@@ -1,0 +1,95 @@
+# One file holds all that this folder's app keeps: the database, the kept recordings and the app's secret, with a manifest and
+# checksums. Beside the copies lies a list of erased ids, which every restore applies.
+# shellcheck shell=bash
+
+BACKUP_FORMAT=1
+BACKUP_PARTS=(database.sql.gz recordings.tar secrets erased)
+
+newest_migration() { find migrations -name 'Version*.php' -printf '%f\n' | sed 's/Version//; s/\.php//' | sort | tail -1; }
+copies() { mkdir -p "$STATE/copies"; chmod 0700 "$STATE/copies"; echo "$STATE/copies"; }
+
+# in_short_place: a folder for the parts, gone when this shell ends.
+parts_folder() {
+  PARTS="$(umask 077; mktemp -d "$STATE/parts.XXXXXX")"
+  trap 'rm -rf "$PARTS"' EXIT
+}
+
+# write_backup FILE: while the app runs. The file is there whole or not at all.
+write_backup() {
+  local file="$1" folder
+  folder="$(dirname "$file")"
+  [ -d "$folder" ] || fail "there is no folder $folder"
+  parts_folder
+  mariadb-dump --no-defaults --socket="$SOCKETS/db.sock" --user="$(id -un)" --single-transaction --quick --hex-blob zumbo \
+    | gzip -1 > "$PARTS/database.sql.gz" || fail "the database could not be copied; nothing was written"
+  mkdir -p "$STATE/recordings"
+  # A recording that is deleted meanwhile (exit 1) is not missed.
+  tar -C "$STATE" -cf "$PARTS/recordings.tar" recordings || [ $? = 1 ] || fail "the recordings could not be copied; nothing was written"
+  cp "$STATE/secrets" "$PARTS/secrets"
+  note_erased
+  cp "$(copies)/erased" "$PARTS/erased"
+  { printf 'format %s\nmade %s\nschema %s\n' "$BACKUP_FORMAT" "$(date -u +%FT%TZ)" "$(newest_migration)"
+    ( cd "$PARTS" && sha256sum "${BACKUP_PARTS[@]}" )
+  } > "$PARTS/manifest"
+  ( umask 077; tar -C "$PARTS" -cf "$file.part" manifest "${BACKUP_PARTS[@]}" && sync "$file.part" ) \
+    || { rm -f "$file.part"; fail "$file could not be written; is the disk full?"; }
+  mv "$file.part" "$file"
+  rm -rf "$PARTS"
+}
+
+# Ids only, of all that were ever erased here; also those that only the list still knows.
+note_erased() {
+  local list; list="$(copies)/erased"
+  touch "$list"
+  { cat "$list"
+    database_sql zumbo -Ne "SELECT LOWER(INSERT(INSERT(INSERT(INSERT(HEX(gym_id),9,0,'-'),14,0,'-'),19,0,'-'),24,0,'-')),
+      LOWER(INSERT(INSERT(INSERT(INSERT(HEX(id),9,0,'-'),14,0,'-'),19,0,'-'),24,0,'-')) FROM erased" 2>/dev/null | tr '\t' ' ' || true
+  } | sort -u > "$list.new"
+  mv "$list.new" "$list"
+}
+
+manifest() { sed -n "s/^$1 //p" "$PARTS/manifest"; }
+
+# open_backup FILE: its parts lie in PARTS, checked; or it says what is wrong, and nothing was touched.
+open_backup() {
+  local file="$1"
+  [ -f "$file" ] || fail "restore: there is no file $file"
+  parts_folder
+  tar -C "$PARTS" -xf "$file" manifest "${BACKUP_PARTS[@]}" 2>/dev/null || fail "restore: $file is no backup of Zumbo, or a damaged one"
+  [[ "$(manifest format)" =~ ^[0-9]+$ ]] || fail "restore: $file is no backup of Zumbo, or a damaged one"
+  [ "$(manifest format)" -le "$BACKUP_FORMAT" ] || fail "restore: $file was made by a newer Zumbo (format $(manifest format), here $BACKUP_FORMAT)"
+  ( cd "$PARTS" && grep -E '^[0-9a-f]{64}  ' manifest | sha256sum --quiet -c - ) >/dev/null 2>&1 || fail "restore: $file is damaged: a checksum is wrong"
+  [ ! "$(manifest schema)" \> "$(newest_migration)" ] || fail "restore: $file was made by a newer Zumbo (schema $(manifest schema), here $(newest_migration))"
+}
+
+# load_parts: replaces what is there by what lies in PARTS.
+load_parts() {
+  database_sql -e 'DROP DATABASE IF EXISTS zumbo'
+  ensure_schema zumbo >/dev/null
+  gzip -dc "$PARTS/database.sql.gz" | database_sql zumbo || return 1
+  rm -rf "$STATE/recordings"
+  tar -C "$STATE" -xf "$PARTS/recordings.tar" || return 1
+  local secret; secret="$(sed -n 's/^APP_SECRET=//p' "$PARTS/secrets")"
+  ( umask 077; printf 'DB_PASSWORD=%s\nAPP_SECRET=%s\n' "$DB_PASSWORD" "$secret" > "$STATE/secrets" )
+  read_secrets; export_environment
+}
+
+# migrate_or_go_back: the schema of this version; when a step fails, what was there before is there again.
+migrate_or_go_back() {
+  rm -rf "$STATE/cache/cli"
+  if [ "$(database_sql -Ne "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema='zumbo'")" = 0 ]; then
+    run_logged migrate console doctrine:migrations:migrate -n --allow-no-migration
+    return 0
+  fi
+  if console doctrine:migrations:up-to-date -q; then return 0; fi
+  local copy; copy="$(copies)/before-upgrade-$(date -u +%Y%m%dT%H%M%SZ).tar"
+  step "copying everything to $copy before the upgrade"
+  write_backup "$copy"
+  stop_web
+  if ! console doctrine:migrations:migrate -n --allow-no-migration > "$VAR/build/migrate.log" 2>&1; then
+    tail -5 "$VAR/build/migrate.log" >&2
+    open_backup "$copy"
+    load_parts || fail "the upgrade failed, and so did going back; everything lies in $copy: ./zumbo restore $copy"
+    fail "the upgrade failed half way (see $VAR/build/migrate.log); everything is as it was before. Use the version before it."
+  fi
+}
