@@ -1,16 +1,18 @@
-# ./zumbo start [--port N] [--tls HOST]
+# ./zumbo start [--port N] [--tls HOST] [--demo]
 # shellcheck shell=bash disable=SC1091
-for part in base packages build instance mariadb web supervise left_over tls backup; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base packages build instance mariadb web supervise left_over tls backup demo; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 port=''
 TLS_HOST=''
+demo=no
 while [ $# -gt 0 ]; do
   case "$1" in
     --port) port="${2:-}"; shift 2 || true ;;
     --port=*) port="${1#*=}"; shift ;;
     --tls) TLS_HOST="${2:-}"; shift 2 || true; check_tls_host; continue ;;
+    --demo) demo=yes; shift; continue ;;
     --tls=*) TLS_HOST="${1#*=}"; shift; check_tls_host; continue ;;
-    *) usage_error "start: '$1' is unknown; accepted: --port N, --tls HOST" ;;
+    *) usage_error "start: '$1' is unknown; accepted: --port N, --tls HOST, --demo" ;;
   esac
   if [[ ! "$port" =~ ^[0-9]{1,5}$ ]] || [ "$port" -lt 1024 ] || [ "$port" -gt 65535 ]; then
     usage_error "start: --port '$port': a whole number from 1024 to 65535"
@@ -30,17 +32,14 @@ if [ "$schema" = new ] || ! is_built app-schema "$migrate_key"; then
   migrate_or_go_back
   mark_built app-schema "$migrate_key"
 fi
+load_demo_where_wanted "$demo" "$TLS_HOST"
 [ -z "$TLS_HOST" ] || prepare_tls
 start_web "$port"
-if [ "$schema" = new ] || ! is_built app-demo loaded; then
-  step "loading the demo gym"
-  run_logged demo console zumbo:demo
-  mark_built app-demo loaded
-fi
 
 say ""
 say "Zumbo runs at http://127.0.0.1:$WEB_PORT"
-say "Demo coach: maren@saltmarsh.example, password: harbour rope 14"
+if demo_is_there; then say "Demo coach: maren@saltmarsh.example, password: harbour rope 14"
+elif ! own_gym_is_there; then say "There is no gym here yet: add --demo to look around"; fi
 if [ -n "$TLS_HOST" ]; then
   say "For phones on this network: https://$TLS_HOST:$TLS_PORT (trust $STATE/tls/ca.pem on the phone once; see docs/phone.md)"
 fi

@@ -116,6 +116,7 @@ final readonly class LoadDemo
                 'rack_rope',
                 'stature',
                 'mutation',
+                'erased',
                 'athlete',
                 'coach',
             ] as $table

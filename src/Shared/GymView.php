@@ -19,6 +19,8 @@ final readonly class GymView
         public TrimSchool $trimSchool,
         /** What beginners and guests are sized by. */
         public School $beginnersSchool,
+        /** It is the demo: invented people, and a password that everybody can read. */
+        public bool $demo,
         public int $version,
     ) {
     }
@@ -32,6 +34,7 @@ final readonly class GymView
             $gym->unit(),
             $gym->trimSchool(),
             $gym->beginnersSchool(),
+            Gym::DEMO_ID === $gym->id()->toRfc4122(),
             $gym->version(),
         );
     }

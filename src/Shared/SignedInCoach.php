@@ -31,7 +31,14 @@ final readonly class SignedInCoach implements UserInterface, PasswordAuthenticat
 
     public static function of(Coach $coach): self
     {
-        return new self($coach->id(), $coach->gymId(), $coach->email(), $coach->role(), $coach->passwordHash(), hash('sha256', 'zumbo '.$coach->passwordHash()));
+        return new self(
+            $coach->id(),
+            $coach->gymId(),
+            $coach->email(),
+            $coach->role(),
+            $coach->passwordHash(),
+            hash('sha256', 'zumbo '.$coach->passwordHash()),
+        );
     }
 
     public function gymId(): Uuid

@@ -14,6 +14,8 @@ final class CanonicalEmail
     {
         $compatible = \Normalizer::normalize(mb_scrub($typed), \Normalizer::FORM_KC);
 
-        return mb_strtolower(preg_replace('/^[\s\p{Z}]+|[\s\p{Z}]+$/u', '', false === $compatible ? $typed : $compatible) ?? $typed);
+        $bare = preg_replace('/^[\s\p{Z}]+|[\s\p{Z}]+$/u', '', \is_string($compatible) ? $compatible : $typed);
+
+        return mb_strtolower($bare ?? $typed);
     }
 }

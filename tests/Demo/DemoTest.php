@@ -11,6 +11,7 @@ use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Demo\DemoIds;
 use Zumbo\App\Demo\HiddenTruth;
+use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Tests\RealServices;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Path\Entry;
@@ -134,6 +135,16 @@ final class DemoTest extends KernelTestCase
         $tester = $this->tester();
         self::assertSame(2, $tester->execute(['--on' => '2026-02-30']));
         self::assertStringContainsString('--on "2026-02-30": a day like 2026-11-24', $tester->getDisplay());
+    }
+
+    public function testTheDemoGymIsKnownByItsIdEverywhere(): void
+    {
+        $id = (new DemoIds(new \DateTimeImmutable('2026-08-26')))->named('gym')->toRfc4122();
+        self::assertSame($id, Gym::DEMO_ID);
+        self::assertStringContainsString(
+            'DEMO_GYM='.str_replace('-', '', $id)."\n",
+            (string) file_get_contents(\dirname(__DIR__, 2).'/ops/lib/demo.sh'),
+        );
     }
 
     public function testDemoIdsAreUuidsOfVersion7(): void

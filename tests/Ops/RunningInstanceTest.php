@@ -58,7 +58,10 @@ final class RunningInstanceTest extends TestCase
     {
         [$exit, $out] = self::instance(
             <<<'SH'
-                ask() { curl -s -m 5 -i -H 'Cookie: PHPSESSID=0123456789abcdef0123456789abcdef' "http://127.0.0.1:$WEB_PORT/api/$1" | tr -d '\r' | grep -E '^HTTP|^Retry|^Content-Type|^\{'; }
+                ask() {
+                  curl -s -m 5 -i -H 'Cookie: PHPSESSID=0123456789abcdef0123456789abcdef' "http://127.0.0.1:$WEB_PORT/api/$1" \
+                    | tr -d '\r' | grep -E '^HTTP|^Retry|^Content-Type|^\{'
+                }
                 wait_until 15 "all of it to run" web_runs
                 ask ready
                 stop_programs 30 db
@@ -114,9 +117,10 @@ final class RunningInstanceTest extends TestCase
     {
         [$exit, $out] = self::instance(
             <<<'SH'
-                before="$(program_pid nginx | cut -d' ' -f1) $(program_pid fpm | cut -d' ' -f1) $(program_pid db | cut -d' ' -f1)"
+                pids() { for one in nginx fpm db worker sensor; do program_pid "$one" | cut -d' ' -f1; done; }
+                before="$(pids)"
                 start_database; start_web ''
-                [ "$before" = "$(program_pid nginx | cut -d' ' -f1) $(program_pid fpm | cut -d' ' -f1) $(program_pid db | cut -d' ' -f1)" ] && echo same
+                [ "$before" = "$(pids)" ] && echo same
                 SH,
         );
         self::assertSame([0, "same\n"], [$exit, $out]);
@@ -151,11 +155,12 @@ final class RunningInstanceTest extends TestCase
                 jar="$SOCKETS/jar"
                 ask() { curl -s -m 30 -b "$jar" -c "$jar" -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' \
                   -H "Origin: http://127.0.0.1:$WEB_PORT" -w '%{http_code}' "$@"; }
-                ask -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "http://127.0.0.1:$WEB_PORT/api/sign-in"; echo
+                here="http://127.0.0.1:$WEB_PORT/api"
+                ask -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "$here/sign-in"; echo
                 heavy='{"reps":200,"rounds":10,"reps_per_s":1.8,"hazard":{"kind":"constant","q":0.3},"miss_cost_s":10,"break_cost_s":4}'
-                for i in 1 2 3 4 5 6; do ask -d "$heavy" -o "$SOCKETS/heavy.$i" "http://127.0.0.1:$WEB_PORT/api/calc/pace" > "$SOCKETS/code.$i" & done
+                for i in 1 2 3 4 5 6; do ask -d "$heavy" -o "$SOCKETS/heavy.$i" "$here/calc/pace" > "$SOCKETS/code.$i" & done
                 sleep 0.4
-                ask -o /dev/null "http://127.0.0.1:$WEB_PORT/api/athletes"; echo
+                ask -o /dev/null "$here/athletes"; echo
                 [ -n "$(jobs -r)" ] && echo "while it computes"
                 wait
                 cat "$SOCKETS"/code.* | fold -w 3 | sort | uniq -c | tr -s ' '
@@ -167,8 +172,12 @@ final class RunningInstanceTest extends TestCase
     }
 
     private const CHECKSUMS = <<<'SH'
-        checksums() { database_sql zumbo -Ne "CHECKSUM TABLE $(database_sql -Ne "SELECT GROUP_CONCAT(CONCAT('zumbo.', table_name) ORDER BY table_name)
-          FROM information_schema.tables WHERE table_schema='zumbo'")"; }
+        checksums() {
+          local tables
+          tables="$(database_sql -Ne "SELECT GROUP_CONCAT(CONCAT('zumbo.', table_name) ORDER BY table_name)
+            FROM information_schema.tables WHERE table_schema='zumbo'")"
+          database_sql zumbo -Ne "CHECKSUM TABLE $tables"
+        }
         console zumbo:demo --on 2026-11-24 >/dev/null
         file="$STATE/test.tar"
 
@@ -186,9 +195,8 @@ final class RunningInstanceTest extends TestCase
                 ( open_backup "$file"; load_parts )
                 [ "$(checksums)" = "$before" ] && [ "$(wc -l <<< "$before")" -gt 20 ] && echo "every table is back"
                 [ "$(cat "$STATE/recordings/kept.wav")" = sound ] && echo "and the recordings"
-                ids="$(database_sql zumbo -Ne "SELECT CONCAT_WS(' ', BIN_TO_UUID(gym_id), BIN_TO_UUID(id)) FROM athlete LIMIT 1" 2>/dev/null \
-                  || database_sql zumbo -Ne "SELECT CONCAT(INSERT(INSERT(INSERT(INSERT(LOWER(HEX(gym_id)),9,0,'-'),14,0,'-'),19,0,'-'),24,0,'-'), ' ',
-                     INSERT(INSERT(INSERT(INSERT(LOWER(HEX(id)),9,0,'-'),14,0,'-'),19,0,'-'),24,0,'-')) FROM athlete LIMIT 1")"
+                ids="$(database_sql zumbo -Ne "SELECT LOWER(CONCAT(HEX(gym_id), HEX(id))) FROM athlete LIMIT 1" \
+                  | sed -E 's/(.{8})(.{4})(.{4})(.{4})(.{12})/\1-\2-\3-\4-\5 /g; s/ $//')"
                 echo "$ids" > "$STATE/erased.txt"
                 console zumbo:erase-again "$STATE/erased.txt"
                 ( note_erased ); grep -qxF "$ids" "$(copies)/erased" && echo "and is on the list"
@@ -209,9 +217,13 @@ final class RunningInstanceTest extends TestCase
                 echo text > "$file.text"; ( open_backup "$file.text" )
                 cp "$file" "$file.bad"; printf 'X' | dd of="$file.bad" bs=1 seek=9000 conv=notrunc 2>/dev/null; ( open_backup "$file.bad" )
                 mkdir "$STATE/new"; tar -C "$STATE/new" -xf "$file"
-                sed -i 's/^format 1/format 2/' "$STATE/new/manifest"; tar -C "$STATE/new" -cf "$file.new" . --transform 's#^\./##'; ( open_backup "$file.new" )
-                sed -i 's/^format 2/format 1/; s/^schema .*/schema 29991231000000/' "$STATE/new/manifest"
-                tar -C "$STATE/new" -cf "$file.new" . --transform 's#^\./##'; ( open_backup "$file.new" )
+                opened_with() {
+                  sed -i "$1" "$STATE/new/manifest"
+                  tar -C "$STATE/new" -cf "$file.new" . --transform 's#^\./##'
+                  ( open_backup "$file.new" )
+                }
+                opened_with 's/^format 1/format 2/'
+                opened_with 's/^format 2/format 1/; s/^schema .*/schema 29991231000000/'
                 ( write_backup /nowhere/at/all.tar )
                 [ "$(checksums)" = "$before" ] && echo untouched
                 rm -rf "$file"* "$STATE/new"
@@ -219,15 +231,17 @@ final class RunningInstanceTest extends TestCase
             strict: false,
         );
         $file = \dirname(__DIR__, 2).'/var/kill/test.tar';
-        self::assertSame([
+        foreach ([
             "zumbo: restore: $file.cut is no backup of Zumbo, or a damaged one",
             "zumbo: restore: $file.text is no backup of Zumbo, or a damaged one",
             "zumbo: restore: $file.bad is damaged: a checksum is wrong",
             "zumbo: restore: $file.new was made by a newer Zumbo (format 2, here 1)",
-            'untouched',
-        ], array_values(array_diff(explode("\n", trim($out)), ['zumbo: there is no folder /nowhere/at'], preg_grep('/schema 2999/', explode("\n", $out)) ?: [])));
-        self::assertStringContainsString('newer Zumbo (schema 29991231000000, here ', $out);
-        self::assertStringContainsString('there is no folder /nowhere/at', $out);
+            "zumbo: restore: $file.new was made by a newer Zumbo (schema 29991231000000, here ",
+            'zumbo: there is no folder /nowhere/at',
+            "\nuntouched\n",
+        ] as $said) {
+            self::assertStringContainsString($said, $out);
+        }
     }
 
     public function testAnUpgradeThatFailsHalfWayLeavesEverythingAsItWas(): void
@@ -264,13 +278,47 @@ final class RunningInstanceTest extends TestCase
         self::assertStringEndsWith("exit 1\nas it was\nand runs\n", $out);
     }
 
+    public function testTheDemosPasswordNeverGuardsAnOpenPortOrAGymOfOnesOwnUnasked(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                . "$ZUMBO_ROOT/ops/lib/demo.sh"
+                none() { database_sql zumbo -e 'SET foreign_key_checks=0; DELETE FROM gym; DELETE FROM coach'; }
+                loaded() {
+                  load_demo_where_wanted "$@" >/dev/null
+                  if demo_is_there; then echo "$1 ${2:-here}: demo"; else echo "$1 ${2:-here}: none"; fi
+                }
+                none; loaded no hall.local
+                loaded no ''
+                demo_was_changed || echo "as it was made"
+                database_sql zumbo -e "INSERT INTO mutation (gym_id, id, body_hash, revision) SELECT id, id, '', 1 FROM gym"
+                demo_was_changed && echo "changed by hand"
+                ( load_demo_where_wanted no hall.local ); echo "exit $?"
+                loaded yes hall.local
+                none; database_sql zumbo -e "INSERT INTO gym SET id = UNHEX(MD5('ours')), name = 'Ours', time_zone = 'UTC', unit = 'cm',
+                  trim_school = 'start-long', beginners_school = 'armpit', revision = 0, version = 1"
+                loaded no ''
+                loaded yes ''
+                database_sql zumbo -Ne 'SELECT COUNT(*) FROM gym'
+                none
+                SH,
+            strict: false,
+        );
+        self::assertSame(implode("\n", [
+            'no hall.local: none', 'no here: demo', 'as it was made', 'changed by hand',
+            'zumbo: the demo gym\'s password is published, and --tls opens the app to the network: say so with --demo, too', 'exit 1',
+            'yes hall.local: demo', 'no here: none', 'yes here: demo', '2', '',
+        ]), $out);
+    }
+
     /** Five in a minute at one account, also when all come at the same moment. */
     public function testGuessesAtTheSameMomentAreCountedOneAfterTheOther(): void
     {
         [$exit, $out] = self::instance(
             <<<'SH'
                 guess() { curl -s -o /dev/null -w '%{http_code}\n' -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' \
-                  -H "Origin: http://127.0.0.1:$WEB_PORT" -d '{"email":"'"$WHO"'@harbour.example","password":"guess"}' "http://127.0.0.1:$WEB_PORT/api/sign-in"; }
+                  -H "Origin: http://127.0.0.1:$WEB_PORT" -d '{"email":"'"$WHO"'@harbour.example","password":"guess"}' \
+                  "http://127.0.0.1:$WEB_PORT/api/sign-in"; }
                 export WEB_PORT WHO="guess$RANDOM$RANDOM"; export -f guess
                 seq 24 | xargs -P 12 -I{} bash -c guess | sort | uniq -c | tr -s ' '
                 SH,
@@ -280,7 +328,9 @@ final class RunningInstanceTest extends TestCase
 
     public function testWhatThePageMayDoIsToldToTheBrowser(): void
     {
-        [, $out] = self::instance('curl -s -D - -o /dev/null "http://127.0.0.1:$WEB_PORT/" | tr -d "\r"; nginx -T -q -c "$SOCKETS/nginx.conf" 2>/dev/null | grep ssl_protocols');
+        [, $out] = self::instance(
+            'curl -s -D - -o /dev/null "http://127.0.0.1:$WEB_PORT/" | tr -d "\r"; grep ssl_protocols "$SOCKETS/nginx.conf"',
+        );
         self::assertStringContainsString("base-uri 'self'; form-action 'self'; object-src 'none'", $out);
         self::assertStringNotContainsString('Strict-Transport-Security', $out, 'plain HTTP on this machine');
         self::assertStringContainsString('ssl_protocols TLSv1.3;', $out);
@@ -313,7 +363,10 @@ final class RunningInstanceTest extends TestCase
                 start_database; start_web '' >/dev/null; web_runs && echo "and starts again"
                 SH,
         );
-        $none = implode('', array_map(static fn (string $name): string => "$name: does not run\n", ['db', 'fpm', 'nginx', 'worker', 'sensor']));
+        $none = implode('', array_map(
+            static fn (string $name): string => "$name: does not run\n",
+            ['db', 'fpm', 'nginx', 'worker', 'sensor'],
+        ));
         self::assertSame([0, $none."and starts again\n"], [$exit, $out]);
     }
 
@@ -324,7 +377,8 @@ final class RunningInstanceTest extends TestCase
     {
         $root = \dirname(__DIR__, 2);
         $prelude = 'export ZUMBO_ROOT='.escapeshellarg($root)." APP_ENV=prod\nunset ZUMBO_NOW DATABASE_URL\n"
-            ."for part in base packages build instance mariadb web supervise left_over backup; do . \"\$ZUMBO_ROOT/ops/lib/\$part.sh\"; done\n"
+            ."for part in base packages build instance mariadb web supervise left_over backup; do\n"
+            .". \"\$ZUMBO_ROOT/ops/lib/\$part.sh\"; done\n"
             .($own ? "use_instance kill\nWEB_USER=\"\$(service_user www-data)\"\n" : '')
             .($strict ? '' : "set +e\n");
         $file = tempnam(sys_get_temp_dir(), 'zumbo');

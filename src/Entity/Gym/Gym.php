@@ -20,6 +20,9 @@ use Zumbo\Core\Rope\TrimSchool;
 #[ORM\Table(name: 'gym')]
 class Gym implements VersionedRow
 {
+    /** The demo's, whose coaches' password is published. */
+    public const DEMO_ID = '019b76da-a800-760b-9c5d-83208990d4a1';
+
     #[ORM\Version]
     #[ORM\Column(type: 'integer')]
     private int $version = 1;

@@ -21,9 +21,7 @@ final class DatabaseAway
                 return true;
             }
             if ($cause instanceof \PDOException) {
-                $code = $cause->errorInfo[1] ?? $cause->getCode();
-
-                return \in_array((int) $code, self::CODES, true);
+                return \in_array($cause->errorInfo[1] ?? $cause->getCode(), self::CODES, true);
             }
         }
 

@@ -2015,6 +2015,7 @@ export interface components {
             unit: components["schemas"]["LengthUnit"];
             trimSchool: components["schemas"]["TrimSchool"];
             beginnersSchool: components["schemas"]["School"];
+            demo: boolean;
             version: number;
         };
         HandLimitsView: {

@@ -43,7 +43,10 @@ export function Shell({ children }: { children: ReactNode }) {
           ))}
         </nav>
         <div className={styles.who}>
-          <span className={styles.gym}>{me.data?.gym?.name}</span>
+          <span className={styles.gym}>
+            {me.data?.gym?.name}
+            {me.data?.gym?.demo === true && ' (demo)'}
+          </span>
           <OnTheClock userId={me.data?.coach?.id} />
           <Sent
             waiting={waiting.length}

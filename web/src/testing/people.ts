@@ -11,6 +11,7 @@ export const maren: Me = {
     unit: 'cm',
     trimSchool: 'start-long',
     beginnersSchool: 'armpit',
+    demo: true,
     version: 1,
   },
 };
