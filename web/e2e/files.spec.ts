@@ -57,8 +57,8 @@ test('a gym goes out, is changed by hand, looked at, and brought in', async ({ p
     [other, name],
   ] as const) {
     await bring(page, 'part.csv', `id,name,caution_note\r\n${id},${to},\r\n`);
-    await expect(title(page)).toHaveText('The file brings 1 changed');
-    await page.getByRole('button', { name: 'Bring in 1 changed' }).click();
+    await expect(title(page)).toHaveText('The file has 1 changed');
+    await page.getByRole('button', { name: 'Import 1 changed' }).click();
     await expect(title(page)).toHaveText('Brought in: 1 changed');
     await expect(page.getByRole('alert')).toHaveCount(0);
     await page.goto('/athletes');

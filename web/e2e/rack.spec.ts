@@ -138,8 +138,8 @@ test('ropes, cables and lengths go out and come in', { tag: '@desk' }, async ({ 
     mimeType: 'text/csv',
     buffer: Buffer.from((await csv('cables')).replace('Blue coil, 2.6 mm', 'Blue coil of the loft')),
   });
-  await expect(page.getByRole('button', { name: 'Bring in 1 changed' })).toBeVisible({ timeout: 15_000 });
-  await page.getByRole('button', { name: 'Call it off' }).click();
+  await expect(page.getByRole('button', { name: 'Import 1 changed' })).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: 'Cancel the import' }).click();
 });
 
 test(

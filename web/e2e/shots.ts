@@ -98,12 +98,12 @@ test('pictures of the main views', async ({ page }) => {
         ),
     ),
   });
-  await expect(page.getByRole('button', { name: 'Bring in 1 new, 1 changed' })).toBeVisible({
+  await expect(page.getByRole('button', { name: 'Import 1 new, 1 changed' })).toBeVisible({
     timeout: 15_000,
   });
   await take('files');
-  await page.getByRole('button', { name: 'Call it off' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Called off');
+  await page.getByRole('button', { name: 'Cancel the import' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Cancelled');
   await page.goto('/pacing');
   await page.getByRole('combobox', { name: 'Athlete' }).fill('Callum');
   await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');

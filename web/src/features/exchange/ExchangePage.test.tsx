@@ -85,13 +85,13 @@ describe('files', () => {
     const sent = withImport(preview, { [`POST /api/imports/${ID}/agree`]: { ...preview, state: 'agreed' } });
     renderPage(<ExchangePage />);
     expect(
-      await screen.findByRole('heading', { level: 1, name: 'The file brings 42 new, 1 changed' }),
+      await screen.findByRole('heading', { level: 1, name: 'The file has 42 new, 1 changed' }),
     ).toBeVisible();
     expect(screen.getByRole('row', { name: 'athletes 2 1 4' })).toBeVisible();
     expect(screen.getByRole('list', { name: 'What changes' })).toHaveTextContent(
       'becomes “Bram of the Harbour”',
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Bring in 42 new, 1 changed' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Import 42 new, 1 changed' }));
     await waitFor(() =>
       expect(sent.some((one) => one.method === 'POST' && one.headers['If-Match'] === '"5"')).toBe(true),
     );
@@ -102,7 +102,7 @@ describe('files', () => {
     renderPage(<ExchangePage />);
     expect(await screen.findByText('Row 250 of 1000')).toBeVisible();
     expect(screen.getByRole('progressbar')).toBeVisible();
-    await userEvent.click(screen.getByRole('button', { name: 'Call it off' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Cancel the import' }));
     await waitFor(() => expect(sent.some((one) => one.method === 'DELETE')).toBe(true));
   });
 

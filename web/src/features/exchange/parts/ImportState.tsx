@@ -18,7 +18,7 @@ export function titleOf(one: Import): string {
     case 'reading':
       return 'The file is being read';
     case 'preview':
-      return add + change === 0 ? 'Nothing new in the file' : `The file brings ${news(add, change)}`;
+      return add + change === 0 ? 'Nothing new in the file' : `The file has ${news(add, change)}`;
     case 'agreed':
     case 'writing':
       return 'The file is being imported';
@@ -67,13 +67,13 @@ export function ImportState({ one }: { one: Import }) {
         {one.state === 'preview' && sum(one.counts, 'add') + sum(one.counts, 'change') > 0 && (
           <AtThumb>
             <Button type="primary" size="large" loading={agree.isPending} onClick={() => agree.mutate(one)}>
-              Bring in {news(sum(one.counts, 'add'), sum(one.counts, 'change'))}
+              Import {news(sum(one.counts, 'add'), sum(one.counts, 'change'))}
             </Button>
           </AtThumb>
         )}
         {(isMoving(one) || one.state === 'preview') && (
           <Button size="large" loading={callOff.isPending} onClick={() => callOff.mutate(one)}>
-            Call it off
+            Cancel the import
           </Button>
         )}
       </p>
