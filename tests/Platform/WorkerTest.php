@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Platform;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\Persistence\ManagerRegistry;
+use Psr\Log\LoggerInterface;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Job\Job;
+use Zumbo\App\Platform\Job\JobHandler;
+use Zumbo\App\Platform\Job\JobOutcome;
 use Zumbo\App\Platform\Job\JobQueue;
 use Zumbo\App\Platform\Job\JobState;
+use Zumbo\App\Platform\Job\Progress;
+use Zumbo\App\Platform\Job\StopAsked;
 use Zumbo\App\Platform\Job\Worker;
 use Zumbo\App\Tests\RealServices;
 
@@ -89,19 +96,80 @@ final class WorkerTest extends KernelTestCase
         self::service(GymScope::class)->leave();
     }
 
-    private function job(string $kind): UuidV7
+    /** One gym's many wait for each other, and not another's one for all of them. */
+    public function testTheGymThatWasServedLongestAgoComesFirst(): void
     {
-        $gym = new UuidV7();
+        self::service(Connection::class)->executeStatement('UPDATE job SET state = ?', [JobState::Failed->value]);
+        $many = new UuidV7();
+        $ids = [$this->job('nothing', $many), $this->job('nothing', $many), $this->job('nothing', $many), $this->job('nothing')];
+        foreach ($ids as $minute => $id) {
+            self::service(Connection::class)->update('job', ['created_at' => "2026-11-27 10:0$minute:00"], ['id' => $id->toBinary()]);
+        }
+        $taken = [];
+        while (null !== ($job = self::service(JobQueue::class)->take())) {
+            $taken[] = array_search($job->id->toRfc4122(), array_map('strval', $ids), true);
+        }
+        self::assertSame([0, 3, 1, 2], $taken);
+    }
+
+    public function testWhatHappensInRealTimeEndsWhenTheWorkerIsToldToEnd(): void
+    {
+        foreach ([true, false] as $live) {
+            $id = $this->job('steps', live: $live);
+            $stop = new StopAsked();
+            $steps = new class($stop) implements JobHandler {
+                public int $done = 0;
+
+                public function __construct(private readonly StopAsked $stop)
+                {
+                }
+
+                public function kind(): string
+                {
+                    return 'steps';
+                }
+
+                public function work(Job $job, string $file, Progress $progress): JobOutcome
+                {
+                    for (; $this->done < 5; ++$this->done) {
+                        $progress->at($this->done);
+                        $this->stop->ask();
+                    }
+
+                    return JobOutcome::of(JobState::Done, new \stdClass());
+                }
+
+                public function discard(Job $job, string $fault): void
+                {
+                }
+            };
+            $worker = new Worker(
+                self::service(JobQueue::class),
+                self::service(GymScope::class),
+                self::service(ManagerRegistry::class),
+                self::service(LoggerInterface::class),
+                [$steps],
+                $stop,
+            );
+            self::assertTrue($worker->workOnce($live));
+            self::assertSame($live ? [1, 'cancelled'] : [5, 'done'], [$steps->done, (string) $this->column($id, 'state')]);
+        }
+    }
+
+    private function job(string $kind, UuidV7 $gym = new UuidV7(), bool $live = false): UuidV7
+    {
         $id = new UuidV7();
-        self::service(Connection::class)->insert('gym', [
-            'id' => $gym->toBinary(),
-            'name' => 'Test gym',
-            'time_zone' => 'Europe/London',
-            'unit' => 'cm',
-        ]);
+        if (false === self::service(Connection::class)->fetchOne('SELECT 1 FROM gym WHERE id = ?', [$gym->toBinary()])) {
+            self::service(Connection::class)->insert('gym', [
+                'id' => $gym->toBinary(),
+                'name' => 'Test gym',
+                'time_zone' => 'Europe/London',
+                'unit' => 'cm',
+            ]);
+        }
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
-        self::service(JobQueue::class)->add($id, $kind, $gym, new \stdClass(), '{}');
+        self::service(JobQueue::class)->add($id, $kind, $gym, new \stdClass(), '{}', $live);
         $scope->leave();
 
         return $id;

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Rhythm;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Rhythm\Recording\ForgetRecordings;
 use Zumbo\App\Rhythm\Recording\RecordingFiles;
+use Zumbo\App\Rhythm\Recording\StorageFull;
+use Zumbo\App\Rhythm\Recording\WholeCopy;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class RecordingsApiTest extends ApiTestCase
@@ -76,6 +79,40 @@ final class RecordingsApiTest extends ApiTestCase
         $this->assertStatus(200);
         $this->sendFile($id, self::file('s16-8000-1.wav'), '?keep=1');
         $this->assertStatus(409);
+        $this->sendFile($id, self::file('s16-8000-1.wav').'one sound more');
+        $this->assertStatus(409);
+    }
+
+    public function testAFullDiskIsToldAndNothingOfItIsKept(): void
+    {
+        $full = fopen('/dev/full', 'w');
+        $sound = fopen('php://memory', 'w+');
+        self::assertIsResource($full);
+        self::assertIsResource($sound);
+        fwrite($sound, str_repeat('s', 200_000));
+        rewind($sound);
+        $this->expectException(StorageFull::class);
+        WholeCopy::of($sound, $full);
+    }
+
+    public function testAGymThatKeepsAsMuchAsItMayIsTold(): void
+    {
+        $gym = $this->signInto();
+        $this->sendFile(self::id(), self::file('s16-8000-1.wav'), '?keep=1');
+        $this->assertStatus(201);
+        $folder = self::getContainer()->getParameter('zumbo.recordings');
+        self::assertIsString($folder);
+        $scope = self::service(GymScope::class);
+        $scope->enter($gym);
+        (new RecordingFiles($folder, $scope, new Filesystem(), 10_000_000))->needRoom();
+        try {
+            (new RecordingFiles($folder, $scope, new Filesystem(), 10))->needRoom();
+            self::fail('there is room for more than 10 bytes');
+        } catch (StorageFull $e) {
+            self::assertSame(507, $e->problem()->status);
+        } finally {
+            $scope->leave();
+        }
     }
 
     public function testSilenceIsToldAsSuch(): void

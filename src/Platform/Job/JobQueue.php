@@ -135,7 +135,8 @@ final readonly class JobQueue
     }
 
     /**
-     * The oldest job that waits, of any gym; no two workers get the same.
+     * The oldest job that waits of the gym that was served longest ago, so that one gym's many wait for each other and not
+     * the others for all of them; no two workers get the same.
      *
      * @param bool $live jobs that happen in real time have a worker of their own, so that nothing waits for them
      */
@@ -221,7 +222,8 @@ final readonly class JobQueue
                 ' FROM job WHERE live = :live AND ('.
                 $condition.
                 ')
-             ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED',
+             ORDER BY (SELECT COALESCE(MAX(served.beat_at), 0) FROM job served WHERE served.gym_id = job.gym_id), created_at
+             LIMIT 1 FOR UPDATE SKIP LOCKED',
             $values + [
                 'live' => (int) $live,
                 'reading' => JobState::Reading->value,

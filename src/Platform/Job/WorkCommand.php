@@ -11,7 +11,8 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /**
- * The small process beside the web server that does what takes long; ends at TERM, after the job it is at.
+ * The small process beside the web server that does what takes long; ends at TERM, after the job it is at, and what happens in
+ * real time at once.
  */
 #[AsCommand('zumbo:work', 'Do jobs until told to stop')]
 final class WorkCommand extends Command
@@ -24,10 +25,11 @@ final class WorkCommand extends Command
     private const CHORES_S = 3600;
     private const AFTER_A_FALL_US = 2_000_000;
 
-    private bool $stopped = false;
-
-    public function __construct(private readonly Worker $worker, private readonly Chores $chores)
-    {
+    public function __construct(
+        private readonly Worker $worker,
+        private readonly Chores $chores,
+        private readonly StopAsked $stop,
+    ) {
         parent::__construct();
     }
 
@@ -46,7 +48,7 @@ final class WorkCommand extends Command
 
     public function handleSignal(int $signal, int|false $previousExitCode = 0): int|false
     {
-        $this->stopped = true;
+        $this->stop->ask();
 
         return false;
     }
@@ -56,7 +58,7 @@ final class WorkCommand extends Command
         $until = time() + self::LONGEST_S;
         $next = time();
         $live = true === $input->getOption('live');
-        while (!$this->stopped && time() < $until) {
+        while (!$this->stop->is() && time() < $until) {
             try {
                 if (!$live && time() >= $next) {
                     $this->chores->doAll();

@@ -28,6 +28,7 @@ final readonly class Worker
         private ManagerRegistry $registry,
         private LoggerInterface $logger,
         #[AutowireIterator('zumbo.job')] private iterable $handlers,
+        private StopAsked $stop,
     ) {
     }
 
@@ -39,8 +40,8 @@ final readonly class Worker
         if (null === $job) {
             return false;
         }
-        $this->inItsGym($job, function () use ($job): void {
-            $this->queue->finish($job, $this->outcome($job));
+        $this->inItsGym($job, function () use ($job, $live): void {
+            $this->queue->finish($job, $this->outcome($job, $live));
         });
 
         return true;
@@ -84,9 +85,12 @@ final readonly class Worker
         $this->registry->resetManager();
     }
 
-    private function outcome(Job $job): JobOutcome
+    private function outcome(Job $job, bool $live): JobOutcome
     {
-        $progress = new Progress(fn (int $done, int $total): bool => $this->queue->beat($job, $done, $total));
+        // What happens in real time can't be taken up again later: told to end, it ends as called off.
+        $progress = new Progress(
+            fn (int $done, int $total): bool => $this->queue->beat($job, $done, $total) && !($live && $this->stop->is()),
+        );
         try {
             $handler = $this->handlerOf($job)
                 ?? throw new \LogicException('nobody does a job of the kind '.$job->kind);

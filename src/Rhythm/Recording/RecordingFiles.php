@@ -22,15 +22,17 @@ final readonly class RecordingFiles
         #[Autowire('%env(default:zumbo.recordings:ZUMBO_RECORDINGS)%')] private string $folder,
         private GymScope $scope,
         private Filesystem $disk,
+        /** A gym's share of the disk: about twelve hours of sound. */
+        private int $quotaBytes = 4_000_000_000,
     ) {
     }
 
     /**
      * @param resource $from
      *
-     * @return int bytes written
+     * @throws StorageFull when there is no room for all of it; then nothing of it is left
      */
-    public function keep(Uuid $id, $from): int
+    public function keep(Uuid $id, $from): WholeCopy
     {
         $path = $this->path($id);
         $this->disk->mkdir(\dirname($path));
@@ -40,11 +42,34 @@ final readonly class RecordingFiles
         if (false === $to) {
             throw new \RuntimeException('the folder of recordings can not be written');
         }
-        $bytes = (int) stream_copy_to_stream($from, $to);
-        fclose($to);
+        try {
+            $copy = WholeCopy::of($from, $to);
+        } catch (StorageFull $e) {
+            $this->disk->remove($part);
+            throw $e;
+        } finally {
+            fclose($to);
+        }
         $this->disk->rename($part, $path, true);
 
-        return $bytes;
+        return $copy;
+    }
+
+    /** @throws StorageFull when this gym keeps as much as it may */
+    public function needRoom(): void
+    {
+        $kept = array_sum(array_map(static fn (string $path): int => (int) filesize($path), $this->paths()));
+        if ($kept >= $this->quotaBytes) {
+            throw StorageFull::quota($this->quotaBytes);
+        }
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function paths(): array
+    {
+        return array_values(array_filter((array) glob(\dirname($this->path(new UuidV7())).'/*'), is_string(...)));
     }
 
     public function has(Uuid $id): bool
@@ -83,7 +108,7 @@ final readonly class RecordingFiles
     public function olderThan(\DateTimeImmutable $instant): array
     {
         $old = [];
-        foreach (array_filter((array) glob(\dirname($this->path(new UuidV7())).'/*'), is_string(...)) as $path) {
+        foreach ($this->paths() as $path) {
             $name = basename($path, '.wav');
             if (filemtime($path) < $instant->getTimestamp()) {
                 $old[$path] = Uuid::isValid($name) ? Uuid::fromString($name) : null;

@@ -44,7 +44,13 @@ final readonly class RecordingsController
         Request $request,
         #[FromQuery] RecordingInput $input = new RecordingInput(),
     ): Created {
-        $new = $this->recordings->send($id, $request->getContent(true), $input);
+        $length = $request->headers->get('Content-Length');
+        $new = $this->recordings->send(
+            $id,
+            $request->getContent(true),
+            $input,
+            is_numeric($length) ? (int) $length : null,
+        );
 
         return Created::of($this->one($id), $new);
     }

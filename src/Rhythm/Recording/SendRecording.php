@@ -38,24 +38,30 @@ final readonly class SendRecording
     }
 
     /**
-     * @param resource $sound the bytes of a WAV file
+     * @param resource $sound     the bytes of a WAV file
+     * @param int|null $announced how many there should be; null: it was not told
      *
      * @return bool true when it is new, false when the same came before under that id
      *
-     * @throws BadField when it is no sound that can be read
+     * @throws BadField    when it is no sound that can be read, or not all of it came
+     * @throws StorageFull when there is no room for it
      */
-    public function send(UuidV7 $id, $sound, RecordingInput $input): bool
+    public function send(UuidV7 $id, $sound, RecordingInput $input, ?int $announced = null): bool
     {
-        $before = $this->queue->find($id);
-        if (null !== $before) {
-            return $this->writes->run(
-                $id,
-                Subject::of('send', HearRecording::KIND, $id),
-                $input,
-                static fn (): null => null,
-            );
+        $subject = Subject::of('send', HearRecording::KIND, $id);
+        if (null !== $this->queue->find($id)) {
+            $again = [$input, WholeCopy::of($sound, null)->sha256];
+
+            return $this->writes->run($id, $subject, $again, static fn (): null => null);
         }
-        $this->files->keep($id, $sound);
+        if ($input->keep) {
+            $this->files->needRoom();
+        }
+        $copy = $this->files->keep($id, $sound);
+        if (null !== $announced && $announced !== $copy->bytes) {
+            $this->files->delete($id);
+            throw BadField::of('recording', $copy->bytes.' bytes', "all $announced bytes that were announced");
+        }
         try {
             WavReader::open($this->files->read($id));
         } catch (WavError $e) {
@@ -63,7 +69,7 @@ final readonly class SendRecording
             throw BadField::of('recording', $e->found, $e->accepted, ucfirst($e->getMessage()).'.');
         }
 
-        return $this->writes->run($id, Subject::of('send', HearRecording::KIND, $id), $input, function () use (
+        return $this->writes->run($id, $subject, [$input, $copy->sha256], function () use (
             $id,
             $input,
         ): void {
