@@ -130,3 +130,35 @@ test(
     }
   },
 );
+
+test('labels in pictures are 11 px high at least', { tag: '@phone' }, async ({ page }) => {
+  await signIn(page);
+  const ilse = await idOf(page, 'Ilse');
+  const small: string[] = [];
+  for (const view of [
+    `/athletes/${ilse}`,
+    `/ropes/${ilse}`,
+    `/ropes/${ilse}/trim`,
+    '/ropes',
+    '/ropes/strip',
+    `/rhythm/explorer?athlete=${ilse}`,
+    `/sets?athlete=${ilse}`,
+  ]) {
+    await page.goto(view);
+    await expect(page.locator('main svg').first()).toBeVisible();
+    small.push(
+      ...(await page.evaluate(
+        (where) =>
+          [...document.querySelectorAll<SVGTextElement>('main svg text')]
+            .map((text) => ({
+              said: `${where}: ${text.textContent ?? ''}`,
+              px: parseFloat(getComputedStyle(text).fontSize) * (text.getScreenCTM()?.a ?? 1),
+            }))
+            .filter(({ px }) => px < 10.95)
+            .map(({ said, px }) => `${said} ${px.toFixed(1)} px`),
+        view,
+      )),
+    );
+  }
+  expect(small).toEqual([]);
+});

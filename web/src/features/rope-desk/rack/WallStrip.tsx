@@ -28,58 +28,60 @@ export function WallStrip({ bands, unit, rule }: Props) {
   const bottom = bands[0]?.fromM ?? 0;
   const height = (top - bottom) * SCALE;
   return (
-    <svg
-      className={styles.strip}
-      viewBox={`0 -4 ${WIDTH} ${height + 14}`}
-      style={{ width: `${WIDTH}mm`, height: `${height + 14}mm` }}
-      role="img"
-      aria-label={`${bands.map((band) => said(band, unit)).join('; ')}. ${rule}`}
-    >
-      {bands.map((band) => {
-        const y = (top - band.toM) * SCALE;
-        const high = (band.toM - band.fromM) * SCALE;
-        return (
-          <g key={band.fromM}>
-            <rect
-              x={22}
-              y={y}
-              width={WIDTH - 22}
-              height={high}
-              className={band.tag === null ? styles.none : styles.band}
-            />
-            {high >= MARK && (
-              <text x={20} y={y + high + 1.5} className={styles.mark}>
-                {formatLength(band.fromM, unit)}
-              </text>
-            )}
-          </g>
-        );
-      })}
-      {bands.map((band, i) => {
-        // After all bands, so that none covers another's tag; no larger than its band.
-        const high = (band.toM - band.fromM) * SCALE;
-        const size = Math.min(LARGEST, high * 0.9);
-        return (
-          <text
-            key={band.fromM}
-            x={COLUMNS[i % COLUMNS.length]}
-            y={(top - band.toM) * SCALE + high / 2 + size / 3}
-            className={styles.tag}
-            style={{ fontSize: `${size}px` }}
-          >
-            {band.tag === null
-              ? 'ask a coach'
-              : `${band.tag} · ${formatLength(band.cableLengthM ?? 0, unit)}`}
-          </text>
-        );
-      })}
-      <text x={20} y={1.5} className={styles.mark}>
-        {formatLength(top, unit)}
-      </text>
-      <text x={0} y={height + 7} className={styles.rule}>
-        {rule}
-      </text>
-    </svg>
+    <section className={styles.scroll} tabIndex={0} aria-label="Strip">
+      <svg
+        className={styles.strip}
+        viewBox={`0 -4 ${WIDTH} ${height + 14}`}
+        style={{ width: `${WIDTH}mm`, height: `${height + 14}mm` }}
+        role="img"
+        aria-label={`${bands.map((band) => said(band, unit)).join('; ')}. ${rule}`}
+      >
+        {bands.map((band) => {
+          const y = (top - band.toM) * SCALE;
+          const high = (band.toM - band.fromM) * SCALE;
+          return (
+            <g key={band.fromM}>
+              <rect
+                x={22}
+                y={y}
+                width={WIDTH - 22}
+                height={high}
+                className={band.tag === null ? styles.none : styles.band}
+              />
+              {high >= MARK && (
+                <text x={20} y={y + high + 1.5} className={styles.mark}>
+                  {formatLength(band.fromM, unit)}
+                </text>
+              )}
+            </g>
+          );
+        })}
+        {bands.map((band, i) => {
+          // After all bands, so that none covers another's tag; no larger than its band.
+          const high = (band.toM - band.fromM) * SCALE;
+          const size = Math.min(LARGEST, high * 0.9);
+          return (
+            <text
+              key={band.fromM}
+              x={COLUMNS[i % COLUMNS.length]}
+              y={(top - band.toM) * SCALE + high / 2 + size / 3}
+              className={styles.tag}
+              style={{ fontSize: `${size}px` }}
+            >
+              {band.tag === null
+                ? 'ask a coach'
+                : `${band.tag} · ${formatLength(band.cableLengthM ?? 0, unit)}`}
+            </text>
+          );
+        })}
+        <text x={20} y={1.5} className={styles.mark}>
+          {formatLength(top, unit)}
+        </text>
+        <text x={0} y={height + 7} className={styles.rule}>
+          {rule}
+        </text>
+      </svg>
+    </section>
   );
 }
 
