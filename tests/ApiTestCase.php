@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Gym\Coach;
@@ -93,7 +94,7 @@ abstract class ApiTestCase extends WebTestCase
             ? json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE)
             : $body;
         $this->browser->request($method, $path, [], [], $server, $content);
-        $answer = (string) $this->response()->getContent();
+        $answer = $this->body();
         DescribedApi::committed()->check($method, $path, $this->response());
         if ('' === $answer || !str_contains((string) $this->response()->headers->get('Content-Type'), 'json')) {
             return [];
@@ -102,6 +103,16 @@ abstract class ApiTestCase extends WebTestCase
         self::assertIsArray($decoded);
 
         return $decoded;
+    }
+
+    /** What was sent, as a stream or at once. */
+    protected function body(): string
+    {
+        $response = $this->response();
+
+        return $response instanceof StreamedResponse
+            ? $this->browser->getInternalResponse()->getContent()
+            : (string) $response->getContent();
     }
 
     protected function response(): Response

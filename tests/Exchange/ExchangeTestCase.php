@@ -55,6 +55,6 @@ abstract class ExchangeTestCase extends ApiTestCase
         $this->send('GET', $path);
         $this->assertStatus(200);
 
-        return (string) $this->response()->getContent();
+        return $this->body();
     }
 }

@@ -28,7 +28,7 @@ final class ShellTest extends TestCase
     #[DataProvider('misuse')]
     public function testMisuseIsOneLineAndExitTwo(string $words, string $says): void
     {
-        [$exit, $out] = $this->bash(\dirname(__DIR__, 2)."/zumbo $words");
+        [$exit, $out] = $this->bash(self::zumbo()." $words");
         self::assertSame(2, $exit);
         self::assertStringContainsString($says, $out);
     }
@@ -50,7 +50,7 @@ final class ShellTest extends TestCase
 
     public function testTheUnitForBootIsWhatSystemdAcceptsAndGoesAgain(): void
     {
-        $zumbo = 'ZUMBO_UNITS='.escapeshellarg($this->folder).' '.\dirname(__DIR__, 2).'/zumbo service ';
+        $zumbo = 'ZUMBO_UNITS='.escapeshellarg($this->folder).' '.self::zumbo().' service ';
         [$exit, $out] = $this->bash($zumbo.'install');
         self::assertSame(0, $exit, $out);
         $units = glob($this->folder.'/zumbo-*.service');
@@ -65,6 +65,11 @@ final class ShellTest extends TestCase
             self::assertStringStartsWith($said, $out);
         }
         self::assertFileDoesNotExist($units[0]);
+    }
+
+    private static function zumbo(): string
+    {
+        return escapeshellarg(\dirname(__DIR__, 2).'/zumbo');
     }
 
     /** What a phone checks: the name, the authority, the purpose, and that it is not valid for too long. */

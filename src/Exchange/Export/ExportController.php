@@ -6,6 +6,7 @@ namespace Zumbo\App\Exchange\Export;
 
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Zumbo\App\Entity\Gym\Gyms;
@@ -24,6 +25,8 @@ use Zumbo\App\Platform\Problem\BadField;
  */
 final readonly class ExportController
 {
+    private const IN_MEMORY_BYTES = 1_000_000;
+
     public function __construct(private GymRows $rows, private Gyms $gyms, private Athletes $athletes)
     {
     }
@@ -41,7 +44,7 @@ final readonly class ExportController
             'application/json',
             JsonWriter::parts(
                 ['name' => $gym->name(), 'time_zone' => $gym->timeZone(), 'unit' => $gym->unit()->value],
-                fn (Table $table): array => $this->rows->present($table, $input->athlete()),
+                fn (Table $table): iterable => $this->rows->present($table, $input->athlete()),
             ),
         );
     }
@@ -75,8 +78,23 @@ final readonly class ExportController
      */
     private static function file(string $name, string $type, iterable $parts): Response
     {
-        // Read at once: the gym is left before a stream would be sent.
-        $response = new Response(implode('', [...$parts]));
+        // Written down before it is sent: the gym is left before a stream would be read, and an error is still told as one.
+        $file = fopen('php://temp/maxmemory:'.self::IN_MEMORY_BYTES, 'w+');
+        if (false === $file) {
+            throw new \RuntimeException('nothing can be written down for an export');
+        }
+        foreach ($parts as $part) {
+            if (fwrite($file, $part) !== \strlen($part)) {
+                throw new \RuntimeException('there is no room to write an export down');
+            }
+        }
+        $bytes = (string) ftell($file);
+        rewind($file);
+        $response = new StreamedResponse(static function () use ($file): void {
+            fpassthru($file);
+            fclose($file);
+        });
+        $response->headers->set('Content-Length', $bytes);
         $response->headers->set('Content-Type', $type);
         $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition('attachment', $name));
         $response->headers->set('Cache-Control', 'no-store');

@@ -15,8 +15,8 @@ final class JsonWriter
     private const FLAGS = \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES;
 
     /**
-     * @param array<string, string>                                                         $gym
-     * @param callable(Table): list<array<string, string|int|float|bool|list<string>|null>> $rows
+     * @param array<string, string>                                                             $gym
+     * @param callable(Table): iterable<array<string, string|int|float|bool|list<string>|null>> $rows
      *
      * @return iterable<string>
      */
@@ -30,8 +30,10 @@ final class JsonWriter
         );
         foreach (Tables::all() as $table) {
             yield \sprintf(",\n\"%s\": [", $table->name);
-            foreach ($rows($table) as $i => $row) {
-                yield (0 === $i ? "\n" : ",\n").json_encode($row, self::FLAGS);
+            $between = "\n";
+            foreach ($rows($table) as $row) {
+                yield $between.json_encode($row, self::FLAGS);
+                $between = ",\n";
             }
             yield ']';
         }

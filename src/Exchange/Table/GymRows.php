@@ -13,6 +13,8 @@ use Zumbo\App\Platform\Gym\GymDatabase;
  */
 final readonly class GymRows
 {
+    private const PAGE = 2000;
+
     public function __construct(private GymDatabase $database)
     {
     }
@@ -20,16 +22,16 @@ final readonly class GymRows
     /**
      * @param Uuid|null $athlete only of this one; the rack belongs to nobody
      *
-     * @return list<array<string, string|int|float|bool|list<string>|null>> what is not removed, in the order of the ids
+     * @return \Generator<int, array<string, string|int|float|bool|list<string>|null>> what is not removed, in the order of
+     *                                                                                 the ids, however many there are
      */
-    public function present(Table $table, ?Uuid $athlete = null): array
+    public function present(Table $table, ?Uuid $athlete = null): \Generator
     {
-        return array_values(
-            array_map(
-                static fn (StoredRow $row): array => $row->values,
-                array_filter($this->stored($table, $athlete), static fn (StoredRow $row): bool => !$row->removed),
-            ),
-        );
+        foreach ($this->pages($table, $athlete) as $row) {
+            if (!$row->removed) {
+                yield $row->values;
+            }
+        }
     }
 
     /**
@@ -37,9 +39,39 @@ final readonly class GymRows
      */
     public function stored(Table $table, ?Uuid $athlete = null): array
     {
-        if (null !== $athlete && 'athletes' !== $table->name && null === $table->column('athlete_id')) {
-            return [];
+        $stored = [];
+        foreach ($this->pages($table, $athlete) as $row) {
+            $stored[\is_string($row->values['id']) ? $row->values['id'] : ''] = $row;
         }
+
+        return $stored;
+    }
+
+    /**
+     * Page by page, so that no more than one of them is held at a time.
+     *
+     * @return \Generator<int, StoredRow>
+     */
+    private function pages(Table $table, ?Uuid $athlete): \Generator
+    {
+        if (null !== $athlete && 'athletes' !== $table->name && null === $table->column('athlete_id')) {
+            return;
+        }
+        $after = str_repeat("\0", 16);
+        do {
+            $page = $this->page($table, $athlete, $after);
+            foreach ($page as $id => $row) {
+                $after = Uuid::fromString($id)->toBinary();
+                yield $row;
+            }
+        } while (\count($page) >= self::PAGE);
+    }
+
+    /**
+     * @return array<string, StoredRow> by id, those after the binary id
+     */
+    private function page(Table $table, ?Uuid $athlete, string $after): array
+    {
         $selected = implode(
             ', ',
             array_map(static fn (Column $column): string => self::selected($table, $column), $table->columns),
@@ -60,8 +92,8 @@ final readonly class GymRows
         $gone = '' === $orphans ? $removed : "($removed OR w.removed_at IS NOT NULL)";
         $rows = $this->database->rows(
             "SELECT $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans
-             WHERE t.gym_id = :gym$where ORDER BY t.id",
-            null === $athlete ? [] : ['athlete' => $athlete],
+             WHERE t.gym_id = :gym AND t.id > :after$where ORDER BY t.id LIMIT ".self::PAGE,
+            ['after' => $after] + (null === $athlete ? [] : ['athlete' => $athlete]),
             null === $athlete ? [] : ['athlete' => UuidType::NAME],
         );
         $stored = [];
