@@ -90,8 +90,9 @@ final readonly class GymRows
                 ? ''
                 : ' JOIN athlete w ON w.gym_id = t.gym_id AND w.id = t.athlete_id';
         $gone = '' === $orphans ? $removed : "($removed OR w.removed_at IS NOT NULL)";
+        // In the order of the key and no other: whichever table comes first, a page must not sort them all.
         $rows = $this->database->rows(
-            "SELECT $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans
+            "SELECT STRAIGHT_JOIN $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans
              WHERE t.gym_id = :gym AND t.id > :after$where ORDER BY t.id LIMIT ".self::PAGE,
             ['after' => $after] + (null === $athlete ? [] : ['athlete' => $athlete]),
             null === $athlete ? [] : ['athlete' => UuidType::NAME],
