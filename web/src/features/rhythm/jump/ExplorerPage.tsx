@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useAthletes, type Athlete } from '../../../api/athletes';
 import { ProblemError } from '../../../api/client';
@@ -52,19 +52,16 @@ export function ExplorerPage() {
 function Explorer({ athletes }: { athletes: Athlete[] }) {
   const [athlete, choose] = useChosenPerson(athletes, (one) => one);
   const first = athlete.name.split(' ')[0] ?? athlete.name;
+  const who = (
+    <label>
+      Athlete
+      <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
+    </label>
+  );
   return athlete.allowance.jumping === 'all' ? (
-    <ExplorerOf key={athlete.id} athlete={athlete} athletes={athletes} choose={choose} />
+    <ExplorerOf key={athlete.id} athlete={athlete} first={first} who={who} />
   ) : (
-    <Workbench
-      title={`No jumps today for ${first}`}
-      nav={<RhythmNav />}
-      subject={
-        <label>
-          Athlete
-          <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
-        </label>
-      }
-    >
+    <Workbench title={`No jumps today for ${first}`} nav={<RhythmNav />} subject={who}>
       <NotToday allowance={athlete.allowance} name={first} />
     </Workbench>
   );
@@ -77,11 +74,13 @@ function asksForHandles(error: Error | null): boolean {
 
 interface OfProps {
   athlete: Athlete;
-  athletes: Athlete[];
-  choose: (id: string) => void;
+  /** As they are called. */
+  first: string;
+  /** The field that chooses them. */
+  who: ReactNode;
 }
 
-function ExplorerOf({ athlete, athletes, choose }: OfProps) {
+function ExplorerOf({ athlete, first, who }: OfProps) {
   const [kind, setKind] = useState('2');
   const [contactMs, setContact] = useState(180);
   const [handsOutCm, setHandsOut] = useState(0);
@@ -100,16 +99,7 @@ function ExplorerOf({ athlete, athletes, choose }: OfProps) {
   });
   if (asksForHandles(explorer.error)) {
     return (
-      <Workbench
-        title={`Ask ${athlete.name.split(' ')[0] ?? athlete.name} for the handles first`}
-        nav={<RhythmNav />}
-        subject={
-          <label>
-            Athlete
-            <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
-          </label>
-        }
-      >
+      <Workbench title={`Ask ${first} for the handles first`} nav={<RhythmNav />} subject={who}>
         <Empty>
           What the wrist must do depends on the cable, and the cable on the handles:{' '}
           <Link to={`/ropes/${athlete.id}`}>size the rope</Link>.
@@ -127,10 +117,7 @@ function ExplorerOf({ athlete, athletes, choose }: OfProps) {
           decision={
             <Card strong label="How they jump">
               <FieldStack>
-                <label>
-                  Athlete
-                  <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
-                </label>
+                {who}
                 <ChoiceField label="Passes" options={passes} value={kind} onChange={setKind} />
                 <NumberField label="Jump, cm" least={2} most={60} value={jumpCm} onChange={setJump} />
                 <NumberField label="High one, cm" least={2} most={60} value={highCm} onChange={setHigh} />
