@@ -87,7 +87,7 @@ migrate_or_go_back() {
   write_backup "$copy"
   stop_web
   if ! console doctrine:migrations:migrate -n --allow-no-migration > "$VAR/build/migrate.log" 2>&1; then
-    tail -5 "$VAR/build/migrate.log" >&2
+    tail -n 5 "$VAR/build/migrate.log" >&2
     open_backup "$copy"
     load_parts || fail "the upgrade failed, and so did going back; everything lies in $copy: ./zumbo restore $copy"
     fail "the upgrade failed half way (see $VAR/build/migrate.log); everything is as it was before. Use the version before it."

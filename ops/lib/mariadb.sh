@@ -22,7 +22,7 @@ start_database() {
   publish_program db
   run_program db
   wait_until 40 "MariaDB to answer (its log is $STATE/log/db/current)" database_answers \
-    || { tail -5 "$STATE/log/db/current" >&2; exit 1; }
+    || { tail -n 5 "$STATE/log/db/current" >&2; exit 1; }
 }
 database_answers() { mariadb-admin --no-defaults --socket="$SOCKETS/db.sock" ping >/dev/null 2>&1; }
 

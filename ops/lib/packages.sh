@@ -53,7 +53,7 @@ install_packages() {
   local ok=yes
   { as_root apt-get update -q && as_root env DEBIAN_FRONTEND=noninteractive "${words[@]}"; } >"$log" 2>&1 </dev/null || ok=no
   [ "$made" = no ] || as_root rm -f "$policy"
-  [ "$ok" = yes ] || { tail -5 "$log" >&2; fail "apt-get could not install them; the whole log is $log"; }
+  [ "$ok" = yes ] || { tail -n 5 "$log" >&2; fail "apt-get could not install them; the whole log is $log"; }
 }
 
 # Vite wants Node 20.19 or later. Debian 12 has 18: then a newer one is taken from the npm registry, into var/.
@@ -64,7 +64,7 @@ ensure_node() {
   if ! node_is_new_enough; then
     step "fetching Node.js 22 (the one installed is $(node --version))"
     npm install --silent --no-save --prefix "$VAR/node" "node-linux-$(node_arch)@22" >"$VAR/build/node.log" 2>&1 \
-      || { tail -5 "$VAR/build/node.log" >&2; fail "could not fetch Node.js; install version $NODE_WANTED or later by hand"; }
+      || { tail -n 5 "$VAR/build/node.log" >&2; fail "could not fetch Node.js; install version $NODE_WANTED or later by hand"; }
     PATH="$own:$PATH"
   fi
   export PATH

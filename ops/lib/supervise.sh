@@ -12,9 +12,24 @@ start_supervisor() {
   for name in "${PROGRAMS[@]}"; do
     [ -e "$(service "$name")/run" ] || make_service "$name"
   done
+  end_stuck_watchers
   if ! supervisor_runs; then setsid runsvdir -P "$SOCKETS/sv" </dev/null >/dev/null 2>&1 9>&- & fi
   for name in "${PROGRAMS[@]}"; do
     wait_until 10 "runit to watch over $name" sv status "$(service "$name")"
+  done
+}
+# A watcher that was told to go, and can't because an orphan still holds its log, would start nothing for ever.
+end_stuck_watchers() {
+  local pid folder children
+  for pid in $(pgrep -x runsv || true); do
+    folder="$(readlink "/proc/$pid/cwd" || true)"
+    case "$folder" in
+      "$SOCKETS"/sv/*)
+        if [[ "$(sv status "${folder% (deleted)}" 2>/dev/null || true)" == *"; run: log: "*"want down"* ]]; then
+          mapfile -t children < <(pgrep -P "$pid")
+          kill -KILL "$pid" "${children[@]}" || true
+        fi ;;
+    esac
   done
 }
 supervisor_runs() { [ -n "$(supervisor_pids)" ]; }

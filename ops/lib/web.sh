@@ -11,14 +11,14 @@ start_web() {
   own_folders
   write_configuration
   # What runs goes on until here: a cache that can't be warmed, or a wrong configuration, costs nobody their evening.
-  nginx -t -q -c "$SOCKETS/nginx.conf.new" -e stderr 2>"$STATE/log/nginx-test.log" || { tail -3 "$STATE/log/nginx-test.log" >&2; fail "nginx refuses its configuration"; }
+  nginx -t -q -c "$SOCKETS/nginx.conf.new" -e stderr 2>"$STATE/log/nginx-test.log" || { tail -n 3 "$STATE/log/nginx-test.log" >&2; fail "nginx refuses its configuration"; }
   mv "$SOCKETS/nginx.conf.new" "$SOCKETS/nginx.conf"
   mv "$SOCKETS/php-fpm.conf.new" "$SOCKETS/php-fpm.conf"
   stop_web
   declare_web
   local name
   for name in fpm nginx worker sensor; do run_program "$name"; done
-  wait_until 20 "http://127.0.0.1:$WEB_PORT/api/ready to answer" web_answers || { tail -5 "$STATE"/log/*/current >&2; exit 1; }
+  wait_until 20 "http://127.0.0.1:$WEB_PORT/api/ready to answer" web_answers || { tail -n 5 "$STATE"/log/*/current >&2; exit 1; }
   wait_until 10 "all of it to run" web_runs || { show_instance >&2; exit 1; }
   run_copies
   forget_other_caches
