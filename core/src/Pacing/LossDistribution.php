@@ -45,13 +45,31 @@ final readonly class LossDistribution
     public function then(self $next): self
     {
         $sum = array_fill(0, \count($this->mass) + \count($next->mass) - 1, 0.0);
-        foreach ($this->mass as $i => $share) {
-            foreach ($next->mass as $j => $other) {
+        $others = self::withoutHead($next->mass);
+        foreach (self::withoutHead($this->mass) as $i => $share) {
+            foreach ($others as $j => $other) {
                 $sum[$i + $j] += $share * $other;
             }
         }
 
         return new self(self::withoutTail($sum), $this->stepS);
+    }
+
+    /**
+     * Small losses that hardly ever happen add nothing to a sum, but take most of its time.
+     *
+     * @param non-empty-list<float> $mass
+     *
+     * @return array<int, float> by its number of steps
+     */
+    private static function withoutHead(array $mass): array
+    {
+        $from = 0;
+        while ($from < \count($mass) - 1 && $mass[$from] < self::LEAST / 100) {
+            ++$from;
+        }
+
+        return \array_slice($mass, $from, null, true);
     }
 
     /**

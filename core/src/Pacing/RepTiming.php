@@ -9,13 +9,19 @@ use Zumbo\Core\Streak\Hazard;
 /**
  * How one kind of rep goes for an athlete: rate, chance of a miss, and what misses and breaks cost.
  */
-final readonly class RepTiming
+final class RepTiming
 {
+    /** @var array<int, SetPlan> what was solved already, by reps: rounds and ways ask for the same again */
+    private array $plans = [];
+
+    /** @var array<int, LossDistribution> */
+    private array $losses = [];
+
     public function __construct(
-        public float $repsPerS,
-        public Hazard $hazard,
-        public float $missCostS,
-        public float $breakCostS,
+        public readonly float $repsPerS,
+        public readonly Hazard $hazard,
+        public readonly float $missCostS,
+        public readonly float $breakCostS,
     ) {
     }
 
@@ -24,7 +30,20 @@ final readonly class RepTiming
     {
         return 0 === $reps
             ? null
-            : SetPlan::best($reps, $this->hazard->first($reps), $this->missCostS, $this->breakCostS);
+            : ($this->plans[$reps] ??= SetPlan::best(
+                $reps,
+                $this->hazard->first($reps),
+                $this->missCostS,
+                $this->breakCostS,
+            ));
+    }
+
+    /** What misses and breaks of that plan may cost; null: no reps. */
+    public function loss(int $reps): ?LossDistribution
+    {
+        $plan = $this->plan($reps);
+
+        return null === $plan ? null : ($this->losses[$reps] ??= $plan->distribution());
     }
 
     /** Expected time of so many reps with the best plan of sets. */

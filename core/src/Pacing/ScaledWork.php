@@ -55,7 +55,7 @@ final readonly class ScaledWork
     private static function of(Scaling $scaling, int $count, int $easy, RepTiming $doubles, RepTiming $singles): self
     {
         $plans = array_filter([$doubles->plan($count), $singles->plan($easy)]);
-        $losses = array_map(static fn (SetPlan $plan): LossDistribution => $plan->distribution(), array_values($plans));
+        $losses = array_values(array_filter([$doubles->loss($count), $singles->loss($easy)]));
 
         return new self(
             $scaling,

@@ -64,7 +64,15 @@ final readonly class WorkoutPlan
             ),
             $tired,
         );
-        $ways = array_map(static fn (Hazard $now): array => self::ways($reps, $now, $missCostS, $breakCostS), $tired);
+        $singles = new RepTiming(self::SINGLES_PER_S, Hazard::usualSingles(), $missCostS, $breakCostS);
+        $ways = array_map(
+            static fn (Hazard $now): array => self::ways(
+                $reps,
+                new RepTiming(self::DOUBLES_PER_S, $now, $missCostS, $breakCostS),
+                $singles,
+            ),
+            $tired,
+        );
         $loss = array_reduce(
             $plans,
             static fn (LossDistribution $sum, RoundPlan $plan): LossDistribution => $sum->then($plan->loss),
@@ -89,15 +97,15 @@ final readonly class WorkoutPlan
      *
      * @return non-empty-list<ScaledWork>
      */
-    private static function ways(int $reps, Hazard $hazard, int $missCostS, int $breakCostS): array
+    private static function ways(int $reps, RepTiming $doubles, RepTiming $singles): array
     {
         return ScaledWork::all(
             $reps,
             (int) ceil($reps * self::FEWER),
             self::SINGLES_PER_DOUBLE,
             self::FEWER,
-            new RepTiming(self::DOUBLES_PER_S, $hazard, $missCostS, $breakCostS),
-            new RepTiming(self::SINGLES_PER_S, Hazard::usualSingles(), $missCostS, $breakCostS),
+            $doubles,
+            $singles,
         );
     }
 
