@@ -21,17 +21,10 @@ final readonly class AthleteTags
         return Tag::free($name, array_fill_keys(array_keys($this->owners()), true));
     }
 
-    /** The wanted one where nobody else has it; else the one they have, which is theirs for good; else one that is free. */
-    public function keptOr(string $wanted, Uuid $athlete, string $name): string
+    /** As they are now, to give more of them. */
+    public function given(): GivenTags
     {
-        $owners = $this->owners();
-        $id = $athlete->toRfc4122();
-        if (Tag::isOne($wanted) && ($owners[$wanted] ?? $id) === $id) {
-            return $wanted;
-        }
-        $own = array_search($id, $owners, true);
-
-        return false === $own ? Tag::free($name, array_fill_keys(array_keys($owners), true)) : $own;
+        return new GivenTags($this->owners());
     }
 
     /**

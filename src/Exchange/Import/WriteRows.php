@@ -7,6 +7,7 @@ namespace Zumbo\App\Exchange\Import;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\People\AthleteTags;
+use Zumbo\App\Entity\People\GivenTags;
 use Zumbo\App\Exchange\Rule\ReadRow;
 use Zumbo\App\Exchange\Table\Column;
 use Zumbo\App\Exchange\Table\ColumnKind;
@@ -27,25 +28,26 @@ final readonly class WriteRows
     {
         $progress->begin(\count($plan->added) + \count($plan->changed));
         $this->practices->open();
+        $given = $this->tags->given();
         foreach (Tables::all() as $table) {
             foreach ($plan->added as $row) {
                 if ($row->table->name === $table->name) {
-                    $this->add($row);
+                    $this->add($row, $given);
                     $progress->step();
                 }
             }
             foreach ($plan->changed as $row) {
                 if ($row->table->name === $table->name) {
-                    $this->change($row);
+                    $this->change($row, $given);
                     $progress->step();
                 }
             }
         }
     }
 
-    private function add(ReadRow $row): void
+    private function add(ReadRow $row, GivenTags $given): void
     {
-        [$values, $types] = $this->values($row);
+        [$values, $types] = $this->values($row, $given);
         $names = array_keys($values);
         $this->database->execute(
             \sprintf(
@@ -59,9 +61,9 @@ final readonly class WriteRows
         );
     }
 
-    private function change(ReadRow $row): void
+    private function change(ReadRow $row, GivenTags $given): void
     {
-        [$values, $types] = $this->values($row);
+        [$values, $types] = $this->values($row, $given);
         $set = array_map(static fn (string $name): string => "$name = :$name", array_diff(array_keys($values), ['id']));
         $kept = $row->table->kept ? ', version = version + 1, removed_at = NULL' : '';
         $this->database->execute(
@@ -79,7 +81,7 @@ final readonly class WriteRows
     /**
      * @return array{array<string, mixed>, array<string, string>} values and types by name in the database
      */
-    private function values(ReadRow $row): array
+    private function values(ReadRow $row, GivenTags $given): array
     {
         $values = $types = [];
         foreach ($row->table->columns as $column) {
@@ -93,7 +95,7 @@ final readonly class WriteRows
             }
         }
         if ('athletes' === $row->table->name) {
-            $values['tag'] = $this->tags->keptOr($row->text('log_tag'), Uuid::fromString($row->text('id')), $row->text('name'));
+            $values['tag'] = $given->keptOr($row->text('log_tag'), Uuid::fromString($row->text('id')), $row->text('name'));
         }
         if ($row->table->inPractice) {
             $values['set_id'] = $this->practices->setFor(
