@@ -64,15 +64,7 @@ final readonly class WorkoutPlan
             ),
             $tired,
         );
-        $singles = new RepTiming(self::SINGLES_PER_S, Hazard::usualSingles(), $missCostS, $breakCostS);
-        $ways = array_map(
-            static fn (Hazard $now): array => self::ways(
-                $reps,
-                new RepTiming(self::DOUBLES_PER_S, $now, $missCostS, $breakCostS),
-                $singles,
-            ),
-            $tired,
-        );
+        $ways = self::waysOfRounds($reps, $tired, $missCostS, $breakCostS);
         $loss = array_reduce(
             $plans,
             static fn (LossDistribution $sum, RoundPlan $plan): LossDistribution => $sum->then($plan->loss),
@@ -89,6 +81,25 @@ final readonly class WorkoutPlan
             $work + $p10,
             $work + $p90,
             $sum(static fn (RoundPlan $plan): float => $plan->unbrokenS),
+        );
+    }
+
+    /**
+     * @param non-empty-list<Hazard> $tired of each round
+     *
+     * @return non-empty-list<non-empty-list<ScaledWork>> singles do not tire, so all rounds share them
+     */
+    private static function waysOfRounds(int $reps, array $tired, int $missCostS, int $breakCostS): array
+    {
+        $singles = new RepTiming(self::SINGLES_PER_S, Hazard::usualSingles(), $missCostS, $breakCostS);
+
+        return array_map(
+            static fn (Hazard $now): array => self::ways(
+                $reps,
+                new RepTiming(self::DOUBLES_PER_S, $now, $missCostS, $breakCostS),
+                $singles,
+            ),
+            $tired,
         );
     }
 
