@@ -153,10 +153,10 @@ final class RunningInstanceTest extends TestCase
             <<<'SH'
                 run_logged kill-demo console zumbo:demo --on 2026-11-24
                 jar="$SOCKETS/jar"
-                ask() { curl -s -m 30 -b "$jar" -c "$jar" -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' \
+                ask() { curl -s -m 30 -b "$jar" -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' \
                   -H "Origin: http://127.0.0.1:$WEB_PORT" -w '%{http_code}' "$@"; }
                 here="http://127.0.0.1:$WEB_PORT/api"
-                ask -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "$here/sign-in"; echo
+                ask -c "$jar" -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "$here/sign-in"; echo
                 heavy='{"reps":200,"rounds":10,"reps_per_s":1.8,"hazard":{"kind":"constant","q":0.3},"miss_cost_s":10,"break_cost_s":4}'
                 for i in 1 2 3 4 5 6; do ask -d "$heavy" -o "$SOCKETS/heavy.$i" "$here/calc/pace" > "$SOCKETS/code.$i" & done
                 sleep 0.4

@@ -99,7 +99,7 @@ final class WorkerTest extends KernelTestCase
     /** One gym's many wait for each other, and not another's one for all of them. */
     public function testTheGymThatWasServedLongestAgoComesFirst(): void
     {
-        self::service(Connection::class)->executeStatement('UPDATE job SET state = ?', [JobState::Failed->value]);
+        $this->endAllOthers();
         $many = new UuidV7();
         $ids = [$this->job('nothing', $many), $this->job('nothing', $many), $this->job('nothing', $many), $this->job('nothing')];
         foreach ($ids as $minute => $id) {
@@ -114,6 +114,7 @@ final class WorkerTest extends KernelTestCase
 
     public function testWhatHappensInRealTimeEndsWhenTheWorkerIsToldToEnd(): void
     {
+        $this->endAllOthers();
         foreach ([true, false] as $live) {
             $id = $this->job('steps', live: $live);
             $stop = new StopAsked();
@@ -154,6 +155,12 @@ final class WorkerTest extends KernelTestCase
             self::assertTrue($worker->workOnce($live));
             self::assertSame($live ? [1, 'cancelled'] : [5, 'done'], [$steps->done, (string) $this->column($id, 'state')]);
         }
+    }
+
+    /** What other tests have left in the queue. */
+    private function endAllOthers(): void
+    {
+        self::service(Connection::class)->executeStatement('UPDATE job SET state = ?', [JobState::Failed->value]);
     }
 
     private function job(string $kind, UuidV7 $gym = new UuidV7(), bool $live = false): UuidV7
