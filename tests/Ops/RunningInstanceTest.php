@@ -19,6 +19,8 @@ final class RunningInstanceTest extends TestCase
                 make_run_place
                 use_instance kill
                 start_database
+                # Whatever a run that was broken off has left.
+                database_sql -e 'DROP DATABASE IF EXISTS zumbo'
                 ensure_schema zumbo >/dev/null
                 run_logged kill-migrate console doctrine:migrations:migrate -n --allow-no-migration
                 FIRST_WEB_PORT=19080
