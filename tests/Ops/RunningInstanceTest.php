@@ -173,6 +173,26 @@ final class RunningInstanceTest extends TestCase
         self::assertSame([0, "204\n200\nwhile it computes\n 3 200\n 3 429\n3\n"], [$exit, $out]);
     }
 
+    public function testManyWhoOnlyKnockCloseTheDoorToNobody(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                ulimit -n 4096
+                "$PHP" -r '$open = []; for ($i = 0; $i < 1500; ++$i) {
+                    $open[] = $one = @stream_socket_client("tcp://127.0.0.1:'"$WEB_PORT"'");
+                    fwrite($one, "GET /api/ready HTTP/1.1\r\nHost: ");
+                  }
+                  echo count(array_filter($open)), "\n"; sleep(30);' > "$SOCKETS/knocked" & knocking=$!
+                stand() { [ -s "$SOCKETS/knocked" ]; }
+                wait_until 20 "1,500 connections" stand
+                cat "$SOCKETS/knocked"
+                curl -s -m 5 "http://127.0.0.1:$WEB_PORT/api/ready"; echo
+                kill "$knocking"; rm "$SOCKETS/knocked"
+                SH,
+        );
+        self::assertSame([0, "1500\n{\"php\":true,\"database\":true}\n"], [$exit, $out]);
+    }
+
     private const CHECKSUMS = <<<'SH'
         checksums() {
           local tables
