@@ -114,6 +114,25 @@ final class ExchangeApiTest extends ExchangeTestCase
         self::assertSame($csv, $this->download('/api/export/athletes.csv'));
     }
 
+    public function testWhoeverWasErasedStaysErasedWhateverAFileBrings(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        $other = $this->newAthlete();
+        $entry = ['athleteId' => $id, 'drill' => 'fifty-calm', 'kind' => 'streak', 'reps' => 23, 'end' => 'miss'];
+        $this->send('PUT', '/api/attempts/'.self::id(), $entry);
+        $all = $this->download('/api/export.json');
+        $name = (string) $this->send('GET', '/api/athletes/'.$id)['name'];
+        $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
+        $this->send('POST', "/api/athletes/$id/erase", ['name' => $name], self::change(2));
+        $this->assertStatus(204);
+        $preview = $this->send_($all);
+        self::assertSame([0, ['Left out, of athletes who were erased here: 3 rows']], [$preview['errorCount'], $preview['examples']]);
+        $this->agreeTo($preview);
+        self::assertSame([$other], array_column($this->send('GET', '/api/athletes'), 'id'));
+        self::assertStringNotContainsString($id, $this->download('/api/export.json'));
+    }
+
     /** A file adds to what was noted of somebody's health, and brings its history along; it lifts nothing. */
     public function testNoFileLiftsWhatIsNotedHere(): void
     {

@@ -33,6 +33,7 @@ final readonly class PlanImport
     {
         $plan = new ImportPlan();
         $progress->begin(\count($rows));
+        $rows = $this->withoutErased($rows, $plan);
         $stored = [];
         $seen = [];
         $taken = [];
@@ -69,6 +70,31 @@ final readonly class PlanImport
         }
 
         return $plan;
+    }
+
+    /**
+     * Whoever was erased here stays so: no older file brings them back, nor anything of theirs.
+     *
+     * @param list<IncomingRow|RowError> $rows
+     *
+     * @return list<IncomingRow|RowError>
+     */
+    private function withoutErased(array $rows, ImportPlan $plan): array
+    {
+        $erased = $this->gym->erased();
+        $left = array_values(array_filter($rows, static function (IncomingRow|RowError $row) use ($erased): bool {
+            $whose = $row instanceof IncomingRow
+                ? $row->cells['athletes' === $row->table->name ? 'id' : 'athlete_id'] ?? null
+                : null;
+
+            return !\is_string($whose) || !isset($erased[strtolower($whose)]);
+        }));
+        $out = \count($rows) - \count($left);
+        if ($out > 0) {
+            $plan->show(\sprintf('Left out, of athletes who were erased here: %d %s', $out, 1 === $out ? 'row' : 'rows'));
+        }
+
+        return $left;
     }
 
     /**

@@ -109,6 +109,24 @@ final readonly class GymRows
         return $stored;
     }
 
+    /**
+     * @return array<string, true> ids of the athletes who were erased in this gym
+     */
+    public function erased(): array
+    {
+        $ids = [];
+        foreach ($this->database->rows('SELECT LOWER(HEX(id)) AS id FROM erased WHERE gym_id = :gym') as $row) {
+            $ids[self::dashed(\is_string($row['id']) ? $row['id'] : '')] = true;
+        }
+
+        return $ids;
+    }
+
+    private static function dashed(string $hex): string
+    {
+        return (string) preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $hex);
+    }
+
     private static function selected(Table $table, Column $column): string
     {
         $name = 'drill' === $column->name ? 's.drill' : 't.'.$table->sqlNameOf($column);
@@ -127,7 +145,7 @@ final readonly class GymRows
         $text = \is_scalar($stored) ? (string) $stored : '';
 
         return match ($column->kind) {
-            ColumnKind::Id => (string) preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $text),
+            ColumnKind::Id => self::dashed($text),
             ColumnKind::Text => str_replace("\r\n", "\n", $text),
             ColumnKind::Choice, ColumnKind::Day => $text,
             ColumnKind::Number => (float) $text,
