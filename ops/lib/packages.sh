@@ -24,11 +24,13 @@ missing_packages() {
   have brotli || echo brotli
   have openssl || echo openssl
   have runsvdir || echo runit
+  have pgrep || echo procps
 }
 missing_test_packages() {
   have chromium || echo chromium
   have shellcheck || echo shellcheck
   have systemd-analyze || echo systemd
+  have curl || echo curl
 }
 missing_bench_packages() {
   /usr/bin/python3 -c 'import scipy' 2>/dev/null || echo python3-scipy
