@@ -1,5 +1,7 @@
 # daily.sh: waits for half past three at night, copies everything, keeps the last so many, and waits again.
 # shellcheck shell=bash disable=SC1091
+set -euo pipefail
+: "${ZUMBO_ROOT:?}" "${1:?which instance}"
 for part in base build instance mariadb supervise backup; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 use_instance "$1"
 next="$(date -d '03:30' +%s)"

@@ -229,6 +229,19 @@ final class RunningInstanceTest extends TestCase
         self::assertSame([0, "every table is back\nand the recordings\n1 of 1 erased again\nand is on the list\n13\n"], [$exit, $out]);
     }
 
+    public function testOfDailyCopiesTheLastAreKept(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                echo 2 > "$STATE/daily"
+                for i in 1 2 3; do bash "$ZUMBO_ROOT/ops/supervised/daily.sh" kill now; sleep 1.1; done
+                find "$(copies)" -name 'daily-*.tar' | wc -l
+                rm -f "$STATE/daily" "$(copies)"/daily-*
+                SH,
+        );
+        self::assertSame([0, "copied\ncopied\ncopied\n2\n"], [$exit, $out]);
+    }
+
     public function testADamagedOrNewerBackupIsRefusedInWordsAndNothingIsTouched(): void
     {
         [$exit, $out] = self::instance(
