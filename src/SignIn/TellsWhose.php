@@ -24,9 +24,7 @@ final readonly class TellsWhose
     #[AsEventListener(KernelEvents::RESPONSE)]
     public function onResponse(ResponseEvent $event): void
     {
-        $coach = $event->isMainRequest() && '/api/health' !== $event->getRequest()->getPathInfo()
-            ? $this->security->getToken()?->getUser()
-            : null;
+        $coach = $event->isMainRequest() ? $this->security->getUser() : null;
         if ($coach instanceof SignedInCoach) {
             $event->getResponse()->headers->set(self::HEADER, $coach->id->toRfc4122());
         }

@@ -7,7 +7,7 @@ import {
 } from '@tanstack/react-query';
 import { madeOf } from './changes';
 import { forgetAnswers } from '../lib/keptAnswer';
-import { call, Unreachable, type Schemas } from './client';
+import { call, ProblemError, Unreachable, type Schemas } from './client';
 import type { LengthUnit } from '../lib/units';
 
 export type Me = Schemas['MeView'];
@@ -83,7 +83,7 @@ async function tellSignOut(): Promise<boolean> {
     localStorage.removeItem(SIGN_OUT_DUE);
     return true;
   } catch (error) {
-    if (error instanceof Unreachable) {
+    if (error instanceof Unreachable || (error instanceof ProblemError && error.problem.status >= 500)) {
       return false;
     }
     throw error;

@@ -20,8 +20,14 @@ export async function forgetAnswers(): Promise<void> {
   await globalThis.caches?.delete(WHOSE_CACHE);
 }
 
-/** An answer came from the server: another's, or nobody's any more, ends what was kept. */
+/**
+ * An answer came from the server: another's, or nobody's any more, ends what was kept. A server that fails says nothing of
+ * who asked, and that is when what was kept is needed.
+ */
 export async function noteWhose(response: Response): Promise<void> {
+  if (!response.ok && response.status !== 401) {
+    return;
+  }
   const coach = response.status === 401 ? '' : (response.headers.get(WHOSE_HEADER) ?? '');
   if (coach !== (await whose())) {
     await forgetAnswers();
