@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace ladder faults gear sound events hand routes class bytes)
+names=(calc arc pace ladder faults gear sound events hand routes class import bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -87,14 +87,16 @@ bench_events() {
   "${php_compiled[@]}" bench/sound.php events 2>/dev/null | awk '{ printf "events: an hour from a sensor, %d jumps, read in %.1f ms\n", $2, $1 }'
 }
 
+# Each bench runs in a shell of its own; what the instance chose (its ports) is read again from its folder.
 bench_instance() {
+  use_instance bench
   start_database
   export APP_ENV=prod
   ensure_schema zumbo_bench >/dev/null
   use_database zumbo_bench
+  run_logged bench-migrate console doctrine:migrations:migrate -n --allow-no-migration
   FIRST_WEB_PORT=18180
   start_web ''
-  run_logged bench-migrate console doctrine:migrations:migrate -n --allow-no-migration
   run_logged bench-demo console zumbo:demo
 }
 
@@ -106,6 +108,12 @@ bench_routes() {
 bench_class() {
   bench_instance
   ( cd web && node scripts/class-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
+}
+
+bench_import() {
+  bench_instance
+  local worker; worker="$(program_pid worker)"
+  ( cd web && node scripts/import-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' "${worker% *}" )
 }
 
 bench_hand() {

@@ -13,6 +13,7 @@ use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Platform\File\GymFiles;
 use Zumbo\App\Platform\Job\Worker;
 use Zumbo\App\Shared\SignedInCoach;
 
@@ -190,6 +191,14 @@ abstract class ApiTestCase extends WebTestCase
         $this->assertStatus(201);
 
         return $id;
+    }
+
+    /** What the gyms have on the disk. @param 'imports'|'recordings' $kind */
+    protected static function files(string $kind): GymFiles
+    {
+        $files = self::getContainer()->get(GymFiles::class.' $'.$kind);
+
+        return $files instanceof GymFiles ? $files : self::fail('no files of the kind '.$kind);
     }
 
     protected static function connection(): Connection

@@ -14,6 +14,7 @@ use Zumbo\App\Exchange\Rule\RowError;
 use Zumbo\App\Exchange\Rule\RowReader;
 use Zumbo\App\Exchange\Table\Tables;
 use Zumbo\App\Platform\Job\Worker;
+use Zumbo\App\Tests\Fake\FileStream;
 use Zumbo\Core\Calc\Field\BadInput;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Registry;
@@ -133,7 +134,8 @@ final class FuzzTest extends ApiTestCase
         for ($i = 0; $i < self::FILES; ++$i) {
             $csv = 0 === $i % 2;
             try {
-                $rows = $csv ? CsvReader::read($this->csv()) : JsonReader::read($this->json());
+                $stream = FileStream::of($csv ? $this->csv() : $this->json());
+                $rows = $csv ? CsvReader::read($stream) : JsonReader::read($stream);
                 foreach ($rows as $row) {
                     self::assertErrorsHaveAPlace($row);
                 }

@@ -53,8 +53,8 @@ declare_worker() {
   shift
   declare_program "$name" "zumbo.place=$SOCKETS/$name" no '' "${as[@]}" "$PHP" -d pcov.enabled=0 -d memory_limit=256M \
     -d "zumbo.place=$SOCKETS/$name" bin/console zumbo:work "$@"
-  printf 'before() { cd %q; }\nexport ZUMBO_CACHE_DIR=%q ZUMBO_LOG_DIR=%q ZUMBO_RECORDINGS=%q ZUMBO_PUBLISH_SOCKET=%q APP_ENV=%q APP_DEBUG=0 APP_SECRET=%q DATABASE_URL=%q\n' \
-    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$STATE/recordings" "$SOCKETS/private/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
+  printf 'before() { cd %q; }\nexport ZUMBO_CACHE_DIR=%q ZUMBO_LOG_DIR=%q ZUMBO_RECORDINGS=%q ZUMBO_IMPORTS=%q ZUMBO_PUBLISH_SOCKET=%q APP_ENV=%q APP_DEBUG=0 APP_SECRET=%q DATABASE_URL=%q\n' \
+    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$STATE/recordings" "$STATE/imports" "$SOCKETS/private/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
     >> "$(service "$name")/program.new"
   [ -z "${ZUMBO_NOW:-}" ] || printf 'export ZUMBO_NOW=%q\n' "$ZUMBO_NOW" >> "$(service "$name")/program.new"
 }
@@ -103,7 +103,7 @@ forget_other_caches() {
 own_folders() {
   # nginx's own temporary files, recordings and the app's log must be writable for the unprivileged workers, and closed to
   # everybody else on this machine.
-  local folders=("$STATE/tmp" "$STATE/recordings" "$STATE/log/app" "$SOCKETS/private")
+  local folders=("$STATE/tmp" "$STATE/recordings" "$STATE/imports" "$STATE/log/app" "$SOCKETS/private")
   mkdir -p "${folders[@]}"
   chown -R "$WEB_USER" "${folders[@]}"
   chmod 0700 "${folders[@]}"

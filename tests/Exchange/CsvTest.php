@@ -17,6 +17,7 @@ use Zumbo\App\Exchange\Rule\RowError;
 use Zumbo\App\Exchange\Rule\RowReader;
 use Zumbo\App\Exchange\Table\Column;
 use Zumbo\App\Exchange\Table\Tables;
+use Zumbo\App\Tests\Fake\FileStream;
 
 final class CsvTest extends TestCase
 {
@@ -83,7 +84,7 @@ final class CsvTest extends TestCase
     public function testTheHeaderTellsTheTableAlsoWithFewerColumnsInAnotherOrder(): void
     {
         $file = "\u{FEFF}tag,id\n R1,".self::ID."\n\n";
-        self::assertCount(1, CsvReader::read($file));
+        self::assertCount(1, self::csv($file));
         self::assertSame(['rack', 'line 2'], [self::row($file)->table->name, self::row($file)->where]);
     }
 
@@ -91,7 +92,7 @@ final class CsvTest extends TestCase
     public function testAFileWhoseRowsCantBeToldIsRefusedWithThePlace(string $csv, string $message): void
     {
         try {
-            CsvReader::read($csv);
+            self::csv($csv);
             self::fail('it was read');
         } catch (UnreadableFile $e) {
             self::assertStringContainsString($message, $e->error->message);
@@ -111,7 +112,7 @@ final class CsvTest extends TestCase
             'columns that only one table has; these stand in statures and cautions and ropes',
         ];
         yield 'a column twice' => ["id,tag,tag\nx,y,z", 'Line 1: column "tag": each column once'];
-        yield 'another encoding' => ["id,tag\nx,\xE9", 'File: encoding "not UTF-8": UTF-8.'];
+        yield 'another encoding' => ["id,tag\nx,\xE9", 'Line 2: encoding "not UTF-8": UTF-8.'];
     }
 
     #[DataProvider('badCells')]
@@ -167,7 +168,7 @@ final class CsvTest extends TestCase
     public function testJsonIsHeldToItsForm(string $json, string $message): void
     {
         try {
-            JsonReader::read($json);
+            self::json($json);
             self::fail('it was read');
         } catch (UnreadableFile $e) {
             self::assertSame($message, $e->error->message);
@@ -188,12 +189,46 @@ final class CsvTest extends TestCase
             'File: table "shoes": one of athletes, statures, cautions, cables, ropes, rack, given_ropes, attempts, focuses, stops.',
         ];
         yield 'no list' => ['{"format": "zumbo", "version": 1, "rack": 3}', 'File: rack "3": a list of rows.'];
+        yield 'no format' => ['{"rack": []}', 'File: format is missing: "zumbo".'];
+        yield 'broken off' => [
+            '{"format": "zumbo", "version": 1, "rack": [{"tag": "R1"}, {"tag": "R',
+            'After rack[0]: JSON "": "R1"}, {"tag": "R": one object with format, version and tables.',
+        ];
+        yield 'no comma' => [
+            '{"format": "zumbo", "version": 1, "rack": [{"a": 1} {"b": 2}]}',
+            'After rack[0]: JSON "{"a": 1} {"b": 2}]}": one object with format, version and tables.',
+        ];
+        yield 'more after it' => [
+            '{"format": "zumbo", "version": 1} x',
+            'After version: JSON "sion": 1} x": one object with format, version and tables.',
+        ];
+    }
+
+    /** Cut wherever it may be: in a name, behind a backslash, in a number. */
+    public function testJsonIsReadWhateverItsPieces(): void
+    {
+        $row = ['tag' => 'quote " brace } bracket ] back \\', 'n' => -12.5, 'list' => [1, ['a' => null]], 'é' => "\u{1F3CB}"];
+        $json = '{"format":"zumbo","version":1,"rack":['.
+            implode(",\n", array_fill(0, 3000, json_encode($row, \JSON_THROW_ON_ERROR))).
+            ' ] }';
+        $read = self::json("\u{FEFF}".$json);
+        self::assertCount(3000, $read);
+        foreach ($read as $one) {
+            self::assertSame($row, $one instanceof IncomingRow ? $one->cells : $one->message);
+        }
+    }
+
+    public function testAQuoteThatIsNeverClosedDoesNotSwallowTheFile(): void
+    {
+        $this->expectException(UnreadableFile::class);
+        $this->expectExceptionMessage('Line 2: length "over 1 MB": shorter lines; is a quote missing.');
+        self::csv("id,tag\nx,\"R1\n".str_repeat("y,R2 and some more of it\n", 60_000));
     }
 
     /** One bad line does not hide the next. */
     public function testEveryLineWithAnotherNumberOfCellsIsTold(): void
     {
-        $rows = CsvReader::read("id,tag\na,b,c\n".self::ID.",R1\nx\n");
+        $rows = self::csv("id,tag\na,b,c\n".self::ID.",R1\nx\n");
         self::assertSame(
             [
                 'Line 2: cells "3": 2 cells, as in the header; is a quote missing.',
@@ -206,15 +241,31 @@ final class CsvTest extends TestCase
                 ),
             ),
         );
-        $json = JsonReader::read('{"format": "zumbo", "version": 1, "rack": [3, {}]}');
+        $json = self::json('{"format": "zumbo", "version": 1, "rack": [3, {}]}');
         self::assertInstanceOf(RowError::class, $json[0]);
         self::assertSame('Rack[0]: row "3": an object.', $json[0]->message);
         self::assertInstanceOf(IncomingRow::class, $json[1]);
     }
 
+    /**
+     * @return list<IncomingRow|RowError>
+     */
+    private static function csv(string $content): array
+    {
+        return iterator_to_array(CsvReader::read(FileStream::of($content)), false);
+    }
+
+    /**
+     * @return list<IncomingRow|RowError>
+     */
+    private static function json(string $content): array
+    {
+        return iterator_to_array(JsonReader::read(FileStream::of($content)), false);
+    }
+
     private static function row(string $csv): IncomingRow
     {
-        $row = CsvReader::read($csv)[0];
+        $row = self::csv($csv)[0];
 
         return $row instanceof IncomingRow ? $row : self::fail($row->message);
     }

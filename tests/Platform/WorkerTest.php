@@ -69,7 +69,6 @@ final class WorkerTest extends KernelTestCase
             [$id->toBinary()],
         );
         self::assertSame(JobState::Failed, $this->stateAfterWork($id));
-        self::assertSame('', $this->column($id, 'file'), 'the file may hold names');
         self::assertStringContainsString('each of 3 times and has given up', (string) $this->column($id, 'fault'));
         self::assertSame('3', (string) $this->column($id, 'tries'), 'and nobody took it up a fourth time');
     }
@@ -90,7 +89,7 @@ final class WorkerTest extends KernelTestCase
             $id->toBinary(),
         ]);
         self::assertFalse($queue->cancel($seen));
-        self::assertSame('{}', $connection->fetchOne('SELECT file FROM job WHERE id = ?', [$id->toBinary()]));
+        self::assertSame(JobState::Writing->value, $this->column($id, 'state'));
         $queue->callOff($seen);
         self::assertFalse($queue->beat($seen, 1, 2), 'the worker hears of it at its next step');
         self::service(GymScope::class)->leave();
@@ -130,7 +129,7 @@ final class WorkerTest extends KernelTestCase
                     return 'steps';
                 }
 
-                public function work(Job $job, string $file, Progress $progress): JobOutcome
+                public function work(Job $job, Progress $progress): JobOutcome
                 {
                     for (; $this->done < 5; ++$this->done) {
                         $progress->at($this->done);
@@ -141,6 +140,10 @@ final class WorkerTest extends KernelTestCase
                 }
 
                 public function discard(Job $job, string $fault): void
+                {
+                }
+
+                public function tidy(Job $job): void
                 {
                 }
             };
@@ -176,7 +179,7 @@ final class WorkerTest extends KernelTestCase
         }
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
-        self::service(JobQueue::class)->add($id, $kind, $gym, new \stdClass(), '{}', $live);
+        self::service(JobQueue::class)->add($id, $kind, $gym, new \stdClass(), $live);
         $scope->leave();
 
         return $id;

@@ -7,11 +7,11 @@ namespace Zumbo\App\Tests\Rhythm;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\File\GymFiles;
+use Zumbo\App\Platform\File\StorageFull;
+use Zumbo\App\Platform\File\WholeCopy;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Rhythm\Recording\ForgetRecordings;
-use Zumbo\App\Rhythm\Recording\RecordingFiles;
-use Zumbo\App\Rhythm\Recording\StorageFull;
-use Zumbo\App\Rhythm\Recording\WholeCopy;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class RecordingsApiTest extends ApiTestCase
@@ -104,9 +104,10 @@ final class RecordingsApiTest extends ApiTestCase
         self::assertIsString($folder);
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
-        (new RecordingFiles($folder, $scope, new Filesystem(), 10_000_000))->needRoom();
+        $with = static fn (int $bytes): GymFiles => new GymFiles($folder, 'wav', $bytes, 'over %s MB', $scope, new Filesystem());
+        $with(10_000_000)->needRoom();
         try {
-            (new RecordingFiles($folder, $scope, new Filesystem(), 10))->needRoom();
+            $with(10)->needRoom();
             self::fail('there is room for more than 10 bytes');
         } catch (StorageFull $e) {
             self::assertSame(507, $e->problem()->status);
@@ -190,7 +191,7 @@ final class RecordingsApiTest extends ApiTestCase
         self::assertNull($failed['heard']);
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
-        self::assertFalse(self::service(RecordingFiles::class)->has(UuidV7::fromString($id)));
+        self::assertFalse(self::files('recordings')->has(UuidV7::fromString($id)));
         $scope->leave();
     }
 
@@ -199,7 +200,7 @@ final class RecordingsApiTest extends ApiTestCase
         $this->signInto();
         $id = self::id();
         $this->sendFile($id, self::file('s16-8000-1.wav'), '?keep=1');
-        $files = self::service(RecordingFiles::class);
+        $files = self::files('recordings');
         $scope = self::service(GymScope::class);
         $scope->enter(new UuidV7());
         self::assertFalse($files->has(UuidV7::fromString($id)));
@@ -220,7 +221,7 @@ final class RecordingsApiTest extends ApiTestCase
         }
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
-        $files = self::service(RecordingFiles::class);
+        $files = self::files('recordings');
         $path = static fn (string $name): string => $files->path(UuidV7::fromString($ids[$name]));
         file_put_contents($part = $path('old').'.ab.part', 'half');
         foreach ([$path('kept'), $path('old'), $part] as $file) {

@@ -157,7 +157,7 @@ final class SensorApiTest extends ApiTestCase
                 $this->waited += $seconds;
             }
         };
-        $outcome = (new RunSensor($live, $pace))->work(self::job($input), '', $progress ?? Progress::unseen());
+        $outcome = (new RunSensor($live, $pace))->work(self::job($input), $progress ?? Progress::unseen());
         self::assertInstanceOf(SensorTake::class, $outcome->result);
 
         return [$live->events, $pace->waited, $outcome->result];

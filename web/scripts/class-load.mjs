@@ -25,7 +25,8 @@ const cookie = signIn.headers
 const get = async (path) => (await fetch(address + path, { headers: { cookie } })).json();
 
 const start = await get('/api/changes');
-const { athletes } = await get('/api/class');
+// Whoever may not jump today is offered no drill.
+const athletes = (await get('/api/class')).athletes.filter((one) => one.drill !== null);
 
 /** A screen: a stream of hints, and a question for each, at most every 200 ms. */
 function listen() {

@@ -14,71 +14,72 @@ use Zumbo\App\Exchange\Table\Tables;
  */
 final class CsvReader
 {
-    public const MOST_ROWS = 100_000;
+    /** A quote that is never closed must not swallow a whole file. */
+    private const MOST_LINE_BYTES = 1_000_000;
 
     /**
-     * @return list<IncomingRow|RowError> an error for a line that has another number of cells
+     * @param resource $stream that can be set back
      *
-     * @throws UnreadableFile when the header fits no table
+     * @return \Generator<int, IncomingRow|RowError> an error for a line that has another number of cells
+     *
+     * @throws UnreadableFile when the header fits no table, or a line can't be told from the next
      */
-    public static function read(string $content): array
+    public static function read($stream): \Generator
     {
-        if (!mb_check_encoding($content, 'UTF-8')) {
-            throw UnreadableFile::because('file', 'encoding', 'not UTF-8', 'UTF-8');
+        if ("\u{FEFF}" !== fread($stream, 3)) {
+            rewind($stream);
         }
-        $stream = fopen('php://temp/maxmemory:33554432', 'w+');
-        \assert(false !== $stream);
-        fwrite($stream, str_starts_with($content, "\u{FEFF}") ? substr($content, 3) : $content);
-        rewind($stream);
         $header =
-            self::cells($stream) ??
+            self::cells($stream, 1) ??
             throw UnreadableFile::because('line 1', 'header', null, 'the names of the columns, id first');
         $table = self::table($header);
-        $rows = [];
-        for ($line = 2; null !== ($cells = self::cells($stream)); ++$line) {
+        for ($line = 2; null !== ($cells = self::cells($stream, $line)); ++$line) {
             if ([''] === $cells) {
                 continue;
             }
-            if (\count($cells) !== \count($header)) {
-                $rows[] = RowError::of(
+            yield \count($cells) === \count($header)
+                ? new IncomingRow(
+                    $table,
+                    'line '.$line,
+                    array_combine($header, array_map(FormulaCells::unescape(...), $cells)),
+                    true,
+                )
+                : RowError::of(
                     'line '.$line,
                     'cells',
                     (string) \count($cells),
                     \sprintf('%d cells, as in the header; is a quote missing', \count($header)),
                 );
-                continue;
-            }
-            if (\count($rows) >= self::MOST_ROWS) {
-                throw UnreadableFile::because(
-                    'line '.$line,
-                    'rows',
-                    'more than '.self::MOST_ROWS,
-                    'at most '.self::MOST_ROWS.' rows in one file; part it',
-                );
-            }
-            $rows[] = new IncomingRow(
-                $table,
-                'line '.$line,
-                array_combine($header, array_map(FormulaCells::unescape(...), $cells)),
-                true,
-            );
         }
-
-        return $rows;
     }
 
     /**
      * @param resource $stream
      *
      * @return list<string>|null null: the end
-     *
-     * @phpstan-impure
      */
-    private static function cells($stream): ?array
+    private static function cells($stream, int $line): ?array
     {
+        $begin = (int) ftell($stream);
+        $quotes = $bytes = 0;
+        do {
+            $text = fgets($stream, self::MOST_LINE_BYTES);
+            $quotes += substr_count((string) $text, '"');
+            $bytes += \strlen((string) $text);
+        } while (false !== $text && 1 === $quotes % 2 && $bytes < self::MOST_LINE_BYTES);
+        if ($bytes >= self::MOST_LINE_BYTES - 1) {
+            throw UnreadableFile::because('line '.$line, 'length', 'over 1 MB', 'shorter lines; is a quote missing');
+        }
+        fseek($stream, $begin);
         $cells = fgetcsv($stream, null, ',', '"', '');
+        if (false === $cells) {
+            return null;
+        }
+        $cells = array_map(static fn (?string $cell): string => $cell ?? '', $cells);
 
-        return false === $cells ? null : array_map(static fn (?string $cell): string => $cell ?? '', $cells);
+        return mb_check_encoding($cells, 'UTF-8')
+            ? $cells
+            : throw UnreadableFile::because('line '.$line, 'encoding', 'not UTF-8', 'UTF-8');
     }
 
     /**

@@ -19,71 +19,69 @@ final class JsonReader
 
     private const ABOUT = ['$schema', 'format', 'version', 'gym'];
 
+    private const ACCEPTED = ['format' => self::FORMAT, 'version' => self::VERSION];
+
     /**
-     * @return list<IncomingRow|RowError> an error for a row that is no object
+     * @param resource $stream
+     *
+     * @return \Generator<int, IncomingRow|RowError> an error for a row that is no object
      *
      * @throws UnreadableFile naming the place
      */
-    public static function read(string $content): array
+    public static function read($stream): \Generator
     {
-        $file = json_decode($content, true, 8);
-        if (!\is_array($file) || array_is_list($file)) {
-            throw UnreadableFile::because(
-                'file',
-                'JSON',
-                mb_substr($content, 0, 40),
-                'one object with format, version and tables',
-            );
-        }
-        foreach (['format' => self::FORMAT, 'version' => self::VERSION] as $field => $accepted) {
-            if (($file[$field] ?? null) !== $accepted) {
-                throw UnreadableFile::because('file', $field, $file[$field] ?? null, (string) json_encode($accepted));
-            }
-        }
         $tables = Tables::all();
-        foreach (array_keys($file) as $name) {
-            if (!isset($tables[$name]) && !\in_array($name, self::ABOUT, true)) {
-                throw UnreadableFile::because(
-                    'file',
-                    'table',
-                    (string) $name,
-                    'one of '.implode(', ', array_keys($tables)),
-                );
+        $stuck = 'file';
+        $about = [];
+        try {
+            foreach (JsonMembers::of($stream) as [$name, $i, $value]) {
+                $place = null === $i ? $name : \sprintf('%s[%d]', $name, $i);
+                $stuck = 'after '.$place;
+                if (\in_array($name, self::ABOUT, true)) {
+                    $about[$name] = $value;
+                    self::check($about, array_intersect([$name], array_keys(self::ACCEPTED)));
+                } elseif (null === $i) {
+                    self::needTable(array_keys($tables), $name, $value);
+                } else {
+                    yield self::row($tables[$name], $place, $value);
+                }
             }
+        } catch (NoJson $e) {
+            throw UnreadableFile::because($stuck, 'JSON', $e->near, 'one object with format, version and tables');
         }
-        $rows = [];
-        foreach ($tables as $name => $table) {
-            $rows = [...$rows, ...self::rows($table, $file[$name] ?? [])];
-        }
-
-        return \count($rows) > CsvReader::MOST_ROWS
-            ? throw UnreadableFile::because(
-                'file',
-                'rows',
-                (string) \count($rows),
-                'at most '.CsvReader::MOST_ROWS.' rows in one file; part it',
-            )
-            : $rows;
+        self::check($about, array_keys(self::ACCEPTED));
     }
 
     /**
-     * @return list<IncomingRow|RowError>
+     * @param array<string, mixed> $about
+     * @param array<string>        $names
      */
-    private static function rows(Table $table, mixed $given): array
+    private static function check(array $about, array $names): void
     {
-        if (!\is_array($given) || !array_is_list($given)) {
-            throw UnreadableFile::because('file', $table->name, $given, 'a list of rows');
-        }
-        $rows = [];
-        foreach ($given as $i => $cells) {
-            $where = \sprintf('%s[%d]', $table->name, $i);
-            if (!\is_array($cells) || ([] !== $cells && array_is_list($cells))) {
-                $rows[] = RowError::of($where, 'row', $cells, 'an object');
-                continue;
+        foreach ($names as $name) {
+            if (($about[$name] ?? null) !== self::ACCEPTED[$name]) {
+                throw UnreadableFile::because('file', $name, $about[$name] ?? null, (string) json_encode(self::ACCEPTED[$name]));
             }
-            $rows[] = new IncomingRow($table, $where, $cells, false);
         }
+    }
 
-        return $rows;
+    /**
+     * @param list<string> $known
+     */
+    private static function needTable(array $known, string $name, mixed $value): void
+    {
+        if (!\in_array($name, $known, true)) {
+            throw UnreadableFile::because('file', 'table', $name, 'one of '.implode(', ', $known));
+        }
+        if ([] !== $value) {
+            throw UnreadableFile::because('file', $name, $value, 'a list of rows');
+        }
+    }
+
+    private static function row(Table $table, string $where, mixed $cells): IncomingRow|RowError
+    {
+        return \is_array($cells) && ([] === $cells || !array_is_list($cells))
+            ? new IncomingRow($table, $where, $cells, false)
+            : RowError::of($where, 'row', $cells, 'an object');
     }
 }

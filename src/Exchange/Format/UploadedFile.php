@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace Zumbo\App\Exchange\Format;
 
 use Symfony\Component\HttpFoundation\Request;
+use Zumbo\App\Platform\File\IncomingFile;
 use Zumbo\App\Platform\Problem\Problem;
 use Zumbo\App\Platform\Problem\Refusal;
 
 /**
- * The body of a request that brings a file: its format by the content type, its size held to what that format may have.
+ * The body of a request that brings a file: its format by the content type, its size as it was announced.
  */
 final readonly class UploadedFile
 {
     private const FORMATS = ['application/json' => 'json', 'text/csv' => 'csv'];
 
-    /** Megabytes. nginx holds back what is over the larger one before PHP sees it. */
-    private const MOST_MB = ['json' => 8, 'csv' => 4];
+    /** Over a million log entries as JSON. nginx holds back what is larger before PHP sees it. */
+    public const MOST_MB = 400;
 
-    private function __construct(public string $format, public string $content)
+    private function __construct(public string $format, public IncomingFile $content)
     {
     }
 
@@ -38,25 +39,21 @@ final readonly class UploadedFile
                     ),
                 ),
             );
-        $content = $request->getContent();
-        if (\strlen($content) > self::MOST_MB[$format] * 1024 * 1024) {
-            throw UploadRefused::because(
-                Problem::of(
-                    413,
-                    'Too large',
-                    \sprintf(
-                        'A %s file of %.1f MB: at most %d MB; part it by tables or athletes.',
-                        strtoupper($format),
-                        \strlen($content) / 1024 / 1024,
-                        self::MOST_MB[$format],
-                    ),
-                ),
-            );
-        }
-        if ('' === $content) {
-            throw UploadRefused::because(Problem::of(422, 'Bad input', 'The file is empty: choose one with rows.'));
+        $content = IncomingFile::of($request);
+        $megabytes = (int) $content->announcedBytes / 1_000_000;
+        if ($megabytes > self::MOST_MB) {
+            $said = \sprintf('A file of %.1f MB: at most %d MB; part it by tables or athletes.', $megabytes, self::MOST_MB);
+            throw UploadRefused::because(Problem::of(413, 'Too large', $said));
         }
 
         return new self($format, $content);
+    }
+
+    /** @throws Refusal&\Throwable */
+    public static function needSome(int $bytes): void
+    {
+        if (0 === $bytes) {
+            throw UploadRefused::because(Problem::of(422, 'Bad input', 'The file is empty: choose one with rows.'));
+        }
     }
 }

@@ -7,6 +7,8 @@ namespace Zumbo\App\Exchange\Import;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Exchange\Format\UploadedFile;
+use Zumbo\App\Platform\File\GymFiles;
+use Zumbo\App\Platform\File\WholeCopy;
 use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Job\Job;
@@ -23,6 +25,7 @@ final readonly class AskForImport
 {
     public function __construct(
         private JobQueue $queue,
+        private GymFiles $imports,
         private IdempotentWrite $writes,
         private CurrentCoach $coach,
     ) {
@@ -37,15 +40,19 @@ final readonly class AskForImport
     /** @return bool true when it is new, false when the same file came before under that id */
     public function send(UuidV7 $id, UploadedFile $file): bool
     {
-        return $this->writes->run(
-            $id,
-            Subject::of('send', RunImport::KIND, $id),
-            [$file->format, hash('sha256', $file->content)],
-            function () use ($id, $file): void {
-                $request = new ImportRequest($file->format);
-                $this->queue->add($id, RunImport::KIND, $this->coach->id(), $request, $file->content);
-            },
-        );
+        $subject = Subject::of('send', RunImport::KIND, $id);
+        if (null !== $this->queue->find($id)) {
+            $again = [$file->format, WholeCopy::of($file->content->stream, null)->sha256];
+
+            return $this->writes->run($id, $subject, $again, static fn (): null => null);
+        }
+        $this->imports->needRoom();
+        $copy = $this->imports->keep($id, $file->content);
+        UploadedFile::needSome($copy->bytes);
+
+        return $this->writes->run($id, $subject, [$file->format, $copy->sha256], function () use ($id, $file): void {
+            $this->queue->add($id, RunImport::KIND, $this->coach->id(), new ImportRequest($file->format));
+        });
     }
 
     public function agree(UuidV7 $id, WriteCondition $condition): void
@@ -62,7 +69,9 @@ final readonly class AskForImport
     {
         $this->apply($id, $condition, 'call off', function (Job $job): void {
             $rests = JobState::Preview === $job->state || null !== $job->state->whileWorked();
-            if (!$rests || !$this->queue->cancel($job)) {
+            if ($rests && $this->queue->cancel($job)) {
+                $this->imports->delete($job->id);
+            } else {
                 $this->queue->callOff($job);
             }
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Import;
 
+use Zumbo\App\Exchange\Compare\ImportPlan;
 use Zumbo\App\Exchange\Rule\RowError;
 
 /**

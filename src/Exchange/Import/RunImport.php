@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Import;
 
-use Symfony\Component\Uid\UuidV7;
-use Zumbo\App\Exchange\Format\CsvReader;
-use Zumbo\App\Exchange\Format\JsonReader;
+use Psr\Clock\ClockInterface;
+use Zumbo\App\Entity\People\AthleteTags;
+use Zumbo\App\Exchange\Compare\ImportPlan;
+use Zumbo\App\Exchange\Compare\PlanImport;
+use Zumbo\App\Exchange\Compare\WaitingFile;
 use Zumbo\App\Exchange\Format\UnreadableFile;
-use Zumbo\App\Exchange\Rule\IncomingRow;
-use Zumbo\App\Exchange\Rule\RowError;
+use Zumbo\App\Exchange\Write\WriteImport;
+use Zumbo\App\Exchange\Write\WriteRows;
+use Zumbo\App\Platform\File\GymFiles;
 use Zumbo\App\Platform\Job\Job;
 use Zumbo\App\Platform\Job\JobHandler;
 use Zumbo\App\Platform\Job\JobOutcome;
 use Zumbo\App\Platform\Job\JobState;
 use Zumbo\App\Platform\Job\Progress;
-use Zumbo\App\Platform\Write\IdempotentWrite;
+use Zumbo\App\Platform\Write\LongWrite;
 use Zumbo\App\Platform\Write\Subject;
 
 /**
@@ -25,8 +28,17 @@ final readonly class RunImport implements JobHandler
 {
     public const KIND = 'import';
 
-    public function __construct(private PlanImport $plan, private WriteRows $write, private IdempotentWrite $writes)
-    {
+    /** Further back than any class that is going on, wherever the gym is. */
+    private const RECENT_DAYS = 2;
+
+    public function __construct(
+        private GymFiles $imports,
+        private PlanImport $plan,
+        private WriteRows $rows,
+        private AthleteTags $tags,
+        private LongWrite $writes,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function kind(): string
@@ -34,48 +46,40 @@ final readonly class RunImport implements JobHandler
         return self::KIND;
     }
 
-    public function work(Job $job, string $file, Progress $progress): JobOutcome
+    public function work(Job $job, Progress $progress): JobOutcome
     {
+        if (!$this->imports->has($job->id)) {
+            return JobOutcome::refused('The file is no longer on the server: send it again.');
+        }
+        $file = new WaitingFile(
+            fn () => $this->imports->open($job->id),
+            $job->request(ImportRequest::class)->format,
+        );
         try {
-            $csv = ImportRequest::CSV === $job->request(ImportRequest::class)->format;
-            $rows = $csv ? CsvReader::read($file) : JsonReader::read($file);
+            return JobState::Reading === $job->state
+                ? self::outcome($this->plan->of($file, $progress)->plan, JobState::Preview)
+                : self::outcome($this->written($job, $file, $progress), JobState::Done);
         } catch (UnreadableFile $e) {
             return JobOutcome::of(JobState::Refused, ImportReport::unreadable($e->error));
         }
-        if (JobState::Reading === $job->state) {
-            $plan = $this->plan->of($rows, $progress);
-
-            return self::outcome($plan, JobState::Preview);
-        }
-
-        return $this->written($job, $rows, $progress);
     }
 
     public function discard(Job $job, string $fault): void
     {
     }
 
-    /**
-     * @param list<IncomingRow|RowError> $rows
-     */
-    private function written(Job $job, array $rows, Progress $progress): JobOutcome
+    public function tidy(Job $job): void
     {
-        $outcome = JobOutcome::cancelled();
-        $this->writes->run(new UuidV7(), Subject::of('write', self::KIND, $job->id), null, function () use (
-            $rows,
-            $progress,
-            &$outcome,
-        ): void {
-            // Somebody may have changed the gym since the file was shown, so it is compared anew, where nobody can
-            // interfere.
-            $plan = $this->plan->of($rows, Progress::unseen());
-            if ($plan->mayGoOn()) {
-                $this->write->of($plan, $progress);
-            }
-            $outcome = self::outcome($plan, JobState::Done);
-        });
+        $this->imports->delete($job->id);
+    }
 
-        return $outcome;
+    private function written(Job $job, WaitingFile $file, Progress $progress): ImportPlan
+    {
+        $recent = $this->clock->now()->modify('-'.self::RECENT_DAYS.' days')->format('Y-m-d\TH:i:s\Z');
+        $work = new WriteImport($file, $this->plan, $this->rows, $this->tags, $progress, $recent);
+        $this->writes->run(Subject::of('write', self::KIND, $job->id), $work);
+
+        return $work->plan();
     }
 
     private static function outcome(ImportPlan $plan, JobState $good): JobOutcome

@@ -17,24 +17,16 @@ final class RetiredColumns
     private const NOTE = 'caution_note';
 
     /**
-     * @param list<IncomingRow|RowError> $rows
-     *
-     * @return list<IncomingRow|RowError>
+     * @return non-empty-list<IncomingRow> the row, and what was folded into it
      */
-    public static function unfold(array $rows): array
+    public static function unfold(IncomingRow $row): array
     {
-        $unfolded = [];
-        foreach ($rows as $row) {
-            if (!$row instanceof IncomingRow || 'athletes' !== $row->table->name) {
-                $unfolded[] = $row;
-                continue;
-            }
-            $kept = array_diff_key($row->cells, [self::CAUTIONS => true, self::NOTE => true]);
-            $unfolded[] = new IncomingRow($row->table, $row->where, $kept, $row->fromText);
-            array_push($unfolded, ...self::cautions($row));
+        if ('athletes' !== $row->table->name) {
+            return [$row];
         }
+        $kept = array_diff_key($row->cells, [self::CAUTIONS => true, self::NOTE => true]);
 
-        return $unfolded;
+        return [new IncomingRow($row->table, $row->where, $kept, $row->fromText), ...self::cautions($row)];
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class GymRows
      */
     public function present(Table $table, ?Uuid $athlete = null): \Generator
     {
-        foreach ($this->pages($table, $athlete) as $row) {
+        foreach ($this->all($table, $athlete) as $row) {
             if (!$row->removed) {
                 yield $row->values;
             }
@@ -35,42 +35,51 @@ final readonly class GymRows
     }
 
     /**
-     * @return array<string, StoredRow> by id, what is removed too
-     */
-    public function stored(Table $table, ?Uuid $athlete = null): array
-    {
-        $stored = [];
-        foreach ($this->pages($table, $athlete) as $row) {
-            $stored[\is_string($row->values['id']) ? $row->values['id'] : ''] = $row;
-        }
-
-        return $stored;
-    }
-
-    /**
      * Page by page, so that no more than one of them is held at a time.
      *
-     * @return \Generator<int, StoredRow>
+     * @return \Generator<string, StoredRow> by id, what is removed too
      */
-    private function pages(Table $table, ?Uuid $athlete): \Generator
+    public function all(Table $table, ?Uuid $athlete = null): \Generator
     {
         if (null !== $athlete && 'athletes' !== $table->name && null === $table->column('athlete_id')) {
             return;
         }
+        $of = match (true) {
+            null === $athlete => '',
+            'athletes' === $table->name => ' AND t.id = :athlete',
+            default => ' AND t.athlete_id = :athlete',
+        };
+        $whose = null === $athlete ? [] : ['athlete' => $athlete];
+        $types = null === $athlete ? [] : ['athlete' => UuidType::NAME];
         $after = str_repeat("\0", 16);
         do {
-            $page = $this->page($table, $athlete, $after);
+            $page = $this->select($table, 't.id > :after'.$of, ['after' => $after] + $whose, $types);
             foreach ($page as $id => $row) {
                 $after = Uuid::fromString($id)->toBinary();
-                yield $row;
+                yield $id => $row;
             }
         } while (\count($page) >= self::PAGE);
     }
 
     /**
-     * @return array<string, StoredRow> by id, those after the binary id
+     * @param list<string> $ids at most as many as a page holds
+     *
+     * @return array<string, StoredRow> by id, what is removed too
      */
-    private function page(Table $table, ?Uuid $athlete, string $after): array
+    public function those(Table $table, array $ids): array
+    {
+        $written = array_map(static fn (string $id): string => '0x'.bin2hex(Uuid::fromString($id)->toBinary()), $ids);
+
+        return [] === $ids ? [] : $this->select($table, 't.id IN ('.implode(', ', $written).')');
+    }
+
+    /**
+     * @param array<string, mixed>  $values
+     * @param array<string, string> $types
+     *
+     * @return array<string, StoredRow> by id, in the order of the ids
+     */
+    private function select(Table $table, string $where, array $values = [], array $types = []): array
     {
         $selected = implode(
             ', ',
@@ -78,12 +87,6 @@ final readonly class GymRows
         );
         $removed = $table->kept ? 't.removed_at IS NOT NULL' : '0';
         $join = $table->inPractice ? ' JOIN practice_set s ON s.gym_id = t.gym_id AND s.id = t.set_id' : '';
-        $where =
-            null === $athlete
-                ? ''
-                : ('athletes' === $table->name
-                    ? ' AND t.id = :athlete'
-                    : ' AND t.athlete_id = :athlete');
         // What hangs on somebody who was removed is removed with them.
         $orphans =
             null === $table->column('athlete_id')
@@ -93,17 +96,17 @@ final readonly class GymRows
         // In the order of the key and no other: whichever table comes first, a page must not sort them all.
         $rows = $this->database->rows(
             "SELECT STRAIGHT_JOIN $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans
-             WHERE t.gym_id = :gym AND t.id > :after$where ORDER BY t.id LIMIT ".self::PAGE,
-            ['after' => $after] + (null === $athlete ? [] : ['athlete' => $athlete]),
-            null === $athlete ? [] : ['athlete' => UuidType::NAME],
+             WHERE t.gym_id = :gym AND $where ORDER BY t.id LIMIT ".self::PAGE,
+            $values,
+            $types,
         );
         $stored = [];
         foreach ($rows as $row) {
-            $values = [];
+            $read = [];
             foreach ($table->columns as $column) {
-                $values[$column->name] = self::value($column, $row[$column->name] ?? null);
+                $read[$column->name] = self::value($column, $row[$column->name] ?? null);
             }
-            $stored[\is_string($values['id']) ? $values['id'] : ''] = new StoredRow($values, (bool) $row['removed']);
+            $stored[\is_string($read['id']) ? $read['id'] : ''] = new StoredRow($read, (bool) $row['removed']);
         }
 
         return $stored;

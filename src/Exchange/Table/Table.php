@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Table;
 
-use Zumbo\App\Exchange\Import\WriteRows;
 use Zumbo\App\Exchange\Rule\RowReader;
+use Zumbo\App\Exchange\Write\WriteRows;
 
 /**
  * One exchanged table. All of it is a definition; what is done with it stands in GymRows, RowReader and WriteRows.

@@ -15,18 +15,19 @@ interface JobHandler
     public function kind(): string;
 
     /**
-     * @param string $file what was sent
-     *
      * @return JobOutcome the state the job stands in after it, with its result
      *
      * @throws JobCancelled
      */
-    public function work(Job $job, string $file, Progress $progress): JobOutcome;
+    public function work(Job $job, Progress $progress): JobOutcome;
 
     /**
-     * The job ends without having been done: what it kept outside of the table is to go, and whoever listens is told.
+     * The job ends without having been done: whoever listens is told, and what was to be kept afterwards is to go.
      *
      * @param string $fault why, as a sentence
      */
     public function discard(Job $job, string $fault): void;
+
+    /** The job is over, whichever way, and has said so: what was kept on the disk for it alone is to go. */
+    public function tidy(Job $job): void;
 }

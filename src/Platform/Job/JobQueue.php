@@ -40,7 +40,6 @@ final readonly class JobQueue
      * In the transaction of whoever asks: a new row points at its gym, whose row that transaction holds.
      *
      * @param object $request a DTO, read again by Job::request()
-     * @param string $file    what was sent, if anything; thrown away when the job is over
      * @param bool   $live    happens in real time: it has a worker of its own
      */
     public function add(
@@ -48,19 +47,17 @@ final readonly class JobQueue
         string $kind,
         Uuid $askedBy,
         object $request,
-        string $file = '',
         bool $live = false,
     ): void {
         $this->database->execute(
-            'INSERT INTO job (gym_id, id, kind, state, asked_by, request, file, live, created_at)
-             VALUES (:gym, :id, :kind, :state, :by, :request, :file, :live, :now)',
+            'INSERT INTO job (gym_id, id, kind, state, asked_by, request, live, created_at)
+             VALUES (:gym, :id, :kind, :state, :by, :request, :live, :now)',
             [
                 'id' => $id,
                 'kind' => $kind,
                 'state' => JobState::Waiting->value,
                 'by' => $askedBy,
                 'request' => $this->codec->write($request),
-                'file' => $file,
                 'live' => (int) $live,
                 'now' => $this->now(),
             ],
@@ -92,23 +89,16 @@ final readonly class JobQueue
         return null === $job || $kind !== $job->kind ? throw UnknownRow::of($named, $id) : $job;
     }
 
-    public function file(Job $job): string
-    {
-        $file = $this->value($job, 'file');
-
-        return \is_string($file) ? $file : '';
-    }
-
     /** @return bool false when the job has moved on meanwhile */
     public function move(Job $job, JobState $to): bool
     {
-        return $this->step($job, $to, 'done = 0, total = 0');
+        return $this->step($job, $to, ', done = 0, total = 0');
     }
 
     /** @return bool false when the job has moved on meanwhile: somebody works on it */
     public function cancel(Job $job): bool
     {
-        return $this->step($job, JobState::Cancelled, "file = ''");
+        return $this->step($job, JobState::Cancelled);
     }
 
     /** Asks a job that is being worked on to stop. */
@@ -117,11 +107,11 @@ final readonly class JobQueue
         $this->update($job, 'cancelled = 1, version = version + 1');
     }
 
-    /** Calls off what nobody has decided about since then, and throws its file away: it may hold names. */
+    /** Calls off what nobody has decided about since then. */
     public function forgetBefore(\DateTimeImmutable $instant): void
     {
         $this->connection->executeStatement(
-            'UPDATE job SET state = :cancelled, file = \'\', version = version + 1
+            'UPDATE job SET state = :cancelled, version = version + 1
              WHERE gym_id = :gym AND state IN (:waiting, :preview) AND created_at < :instant',
             [
                 'cancelled' => JobState::Cancelled->value,
@@ -195,18 +185,15 @@ final readonly class JobQueue
         return !\in_array($this->value($job, 'cancelled'), [1, '1'], true);
     }
 
-    /** The file of a job that is over is thrown away: it may hold names. */
     public function finish(Job $job, JobOutcome $outcome): void
     {
         $this->update(
             $job,
-            'state = :state, result = COALESCE(:result, result), fault = :fault, version = version + 1,
-             file = IF(:over, \'\', file)',
+            'state = :state, result = COALESCE(:result, result), fault = :fault, version = version + 1',
             [
                 'state' => $outcome->state->value,
                 'result' => null === $outcome->result ? null : $this->codec->write($outcome->result),
                 'fault' => $outcome->fault,
-                'over' => (int) $outcome->state->isOver(),
             ],
         );
     }
@@ -238,11 +225,11 @@ final readonly class JobQueue
         return false === $row ? null : $this->job($row);
     }
 
-    private function step(Job $job, JobState $to, string $set): bool
+    private function step(Job $job, JobState $to, string $set = ''): bool
     {
         $values = ['to' => $to->value, 'from' => $job->state->value];
 
-        return 1 === $this->update($job, 'state = :to, version = version + 1, '.$set, $values, 'state = :from');
+        return 1 === $this->update($job, 'state = :to, version = version + 1'.$set, $values, 'state = :from');
     }
 
     /**

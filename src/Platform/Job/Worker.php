@@ -41,7 +41,11 @@ final readonly class Worker
             return false;
         }
         $this->inItsGym($job, function () use ($job, $live): void {
-            $this->queue->finish($job, $this->outcome($job, $live));
+            $outcome = $this->outcome($job, $live);
+            $this->queue->finish($job, $outcome);
+            if ($outcome->state->isOver()) {
+                $this->handlerOf($job)?->tidy($job);
+            }
         });
 
         return true;
@@ -53,7 +57,10 @@ final readonly class Worker
         $job = $this->queue->takeHopeless(self::GAVE_UP, $live);
         if (null !== $job) {
             $this->logger->error('a job was given up: its workers died of it', ['kind' => $job->kind]);
-            $this->inItsGym($job, fn () => $this->handlerOf($job)?->discard($job, self::GAVE_UP));
+            $this->inItsGym($job, function () use ($job): void {
+                $this->handlerOf($job)?->discard($job, self::GAVE_UP);
+                $this->handlerOf($job)?->tidy($job);
+            });
         }
     }
 
@@ -97,7 +104,7 @@ final readonly class Worker
 
             return $job->cancelled
                 ? throw new JobCancelled()
-                : $handler->work($job, $this->queue->file($job), $progress);
+                : $handler->work($job, $progress);
         } catch (JobCancelled) {
             return JobOutcome::cancelled();
         } catch (\Throwable $e) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Rhythm\Recording;
 
 use Psr\Clock\ClockInterface;
+use Zumbo\App\Platform\File\GymFiles;
 use Zumbo\App\Platform\Job\Chore;
 use Zumbo\App\Platform\Job\JobQueue;
 use Zumbo\App\Platform\Job\JobState;
@@ -18,7 +19,7 @@ final readonly class ForgetRecordings implements Chore
     private const KEPT_DAYS = 7;
 
     public function __construct(
-        private RecordingFiles $files,
+        private GymFiles $recordings,
         private JobQueue $queue,
         private ClockInterface $clock,
     ) {
@@ -27,12 +28,12 @@ final readonly class ForgetRecordings implements Chore
     public function doIt(): void
     {
         foreach (
-            $this->files->olderThan($this->clock->now()->modify('-'.self::KEPT_DAYS.' days')) as $path => $id
+            $this->recordings->olderThan($this->clock->now()->modify('-'.self::KEPT_DAYS.' days')) as $path => $id
         ) {
             $job = null === $id ? null : $this->queue->find($id);
             $kept = true === $job?->request(RecordingInput::class)->keep && JobState::Done === $job->state;
             if (!$kept) {
-                $this->files->deletePath($path);
+                $this->recordings->deletePath($path);
             }
         }
     }

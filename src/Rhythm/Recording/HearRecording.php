@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Rhythm\Recording;
 
+use Zumbo\App\Platform\File\GymFiles;
 use Zumbo\App\Platform\Job\Job;
 use Zumbo\App\Platform\Job\JobHandler;
 use Zumbo\App\Platform\Job\JobOutcome;
@@ -20,7 +21,7 @@ final readonly class HearRecording implements JobHandler
 {
     public const KIND = 'sound';
 
-    public function __construct(private RecordingFiles $files)
+    public function __construct(private GymFiles $recordings)
     {
     }
 
@@ -29,13 +30,13 @@ final readonly class HearRecording implements JobHandler
         return self::KIND;
     }
 
-    public function work(Job $job, string $file, Progress $progress): JobOutcome
+    public function work(Job $job, Progress $progress): JobOutcome
     {
-        if (!$this->files->has($job->id)) {
+        if (!$this->recordings->has($job->id)) {
             return JobOutcome::refused('The recording is no longer on the server: send it again.');
         }
         try {
-            $wav = WavReader::open($this->files->read($job->id));
+            $wav = WavReader::open($this->recordings->read($job->id));
             $progress->begin((int) ceil($wav->seconds() ?? 0.0));
             $told = 0;
             $heard = Ear::hear($wav, static function (float $seconds) use ($progress, &$told): void {
@@ -47,15 +48,18 @@ final readonly class HearRecording implements JobHandler
             return JobOutcome::of(JobState::Done, HeardRecording::of($heard));
         } catch (WavError $e) {
             return JobOutcome::refused(ucfirst($e->getMessage()).'.');
-        } finally {
-            if (!$job->request(RecordingInput::class)->keep) {
-                $this->files->delete($job->id);
-            }
         }
     }
 
     public function discard(Job $job, string $fault): void
     {
-        $this->files->delete($job->id);
+        $this->recordings->delete($job->id);
+    }
+
+    public function tidy(Job $job): void
+    {
+        if (!$job->request(RecordingInput::class)->keep) {
+            $this->recordings->delete($job->id);
+        }
     }
 }

@@ -12,6 +12,8 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Api\Takes;
+use Zumbo\App\Platform\File\GymFiles;
+use Zumbo\App\Platform\File\IncomingFile;
 use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
@@ -22,7 +24,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
 #[Route('/api/recordings/{id}')]
 final readonly class RecordingsController
 {
-    public function __construct(private SendRecording $recordings, private RecordingFiles $files)
+    public function __construct(private SendRecording $taking, private GymFiles $recordings)
     {
     }
 
@@ -31,7 +33,7 @@ final readonly class RecordingsController
     #[Answers(RecordingView::class)]
     public function one(UuidV7 $id): RecordingView
     {
-        return RecordingView::of($this->recordings->get($id));
+        return RecordingView::of($this->taking->get($id));
     }
 
     /** The body is the WAV file itself. */
@@ -44,13 +46,7 @@ final readonly class RecordingsController
         Request $request,
         #[FromQuery] RecordingInput $input = new RecordingInput(),
     ): Created {
-        $length = $request->headers->get('Content-Length');
-        $new = $this->recordings->send(
-            $id,
-            $request->getContent(true),
-            $input,
-            is_numeric($length) ? (int) $length : null,
-        );
+        $new = $this->taking->send($id, IncomingFile::of($request), $input);
 
         return Created::of($this->one($id), $new);
     }
@@ -60,7 +56,7 @@ final readonly class RecordingsController
     #[Answers(RecordingView::class)]
     public function throwAway(UuidV7 $id, WriteCondition $condition): RecordingView
     {
-        $this->recordings->throwAway($id, $condition);
+        $this->taking->throwAway($id, $condition);
 
         return $this->one($id);
     }
@@ -71,11 +67,11 @@ final readonly class RecordingsController
     #[Answers(null, file: 'audio/wav')]
     public function listen(UuidV7 $id): BinaryFileResponse
     {
-        $job = $this->recordings->get($id);
+        $job = $this->taking->get($id);
 
-        return $this->files->has($job->id)
+        return $this->recordings->has($job->id)
             ? new BinaryFileResponse(
-                $this->files->path($job->id),
+                $this->recordings->path($job->id),
                 headers: ['Content-Type' => 'audio/wav'],
                 public: false,
             )

@@ -6,6 +6,10 @@ namespace Zumbo\App\Rhythm\Recording;
 
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Platform\File\GymFiles;
+use Zumbo\App\Platform\File\IncomingFile;
+use Zumbo\App\Platform\File\StorageFull;
+use Zumbo\App\Platform\File\WholeCopy;
 use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Job\Job;
@@ -25,7 +29,7 @@ final readonly class SendRecording
 {
     public function __construct(
         private JobQueue $queue,
-        private RecordingFiles $files,
+        private GymFiles $recordings,
         private IdempotentWrite $writes,
         private CurrentCoach $coach,
     ) {
@@ -38,34 +42,29 @@ final readonly class SendRecording
     }
 
     /**
-     * @param resource $sound     the bytes of a WAV file
-     * @param int|null $announced how many there should be; null: it was not told
+     * @param IncomingFile $sound the bytes of a WAV file
      *
      * @return bool true when it is new, false when the same came before under that id
      *
      * @throws BadField    when it is no sound that can be read, or not all of it came
      * @throws StorageFull when there is no room for it
      */
-    public function send(UuidV7 $id, $sound, RecordingInput $input, ?int $announced = null): bool
+    public function send(UuidV7 $id, IncomingFile $sound, RecordingInput $input): bool
     {
         $subject = Subject::of('send', HearRecording::KIND, $id);
         if (null !== $this->queue->find($id)) {
-            $again = [$input, WholeCopy::of($sound, null)->sha256];
+            $again = [$input, WholeCopy::of($sound->stream, null)->sha256];
 
             return $this->writes->run($id, $subject, $again, static fn (): null => null);
         }
         if ($input->keep) {
-            $this->files->needRoom();
+            $this->recordings->needRoom();
         }
-        $copy = $this->files->keep($id, $sound);
-        if (null !== $announced && $announced !== $copy->bytes) {
-            $this->files->delete($id);
-            throw BadField::of('recording', $copy->bytes.' bytes', "all $announced bytes that were announced");
-        }
+        $copy = $this->recordings->keep($id, $sound);
         try {
-            WavReader::open($this->files->read($id));
+            WavReader::open($this->recordings->read($id));
         } catch (WavError $e) {
-            $this->files->delete($id);
+            $this->recordings->delete($id);
             throw BadField::of('recording', $e->found, $e->accepted, ucfirst($e->getMessage()).'.');
         }
 
@@ -89,7 +88,7 @@ final readonly class SendRecording
                 if (JobState::Reading === $job->state || !$this->queue->cancel($job)) {
                     $this->queue->callOff($job);
                 }
-                $this->files->delete($job->id);
+                $this->recordings->delete($job->id);
             },
             RecordingView::of(...),
         );

@@ -33,7 +33,7 @@ final readonly class RunSensor implements JobHandler
         return self::KIND;
     }
 
-    public function work(Job $job, string $file, Progress $progress): JobOutcome
+    public function work(Job $job, Progress $progress): JobOutcome
     {
         $take = $job->request(SensorInput::class)->take();
         $end = max([0.0, ...\array_slice($take->landingsS, -1), ...\array_slice($take->turnsS, -1)]);
@@ -51,6 +51,10 @@ final readonly class RunSensor implements JobHandler
     public function discard(Job $job, string $fault): void
     {
         $this->live->happened($job->gymId, SensorEvent::silent($job->id->toRfc4122(), $fault));
+    }
+
+    public function tidy(Job $job): void
+    {
     }
 
     private static function event(Job $job, Take $take, float $now, bool $last): SensorEvent

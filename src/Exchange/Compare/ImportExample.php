@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Exchange\Import;
+namespace Zumbo\App\Exchange\Compare;
 
 use Zumbo\App\Exchange\Format\Cells;
 use Zumbo\App\Exchange\Rule\ReadRow;

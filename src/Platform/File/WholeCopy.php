@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Rhythm\Recording;
+namespace Zumbo\App\Platform\File;
 
 /**
  * Copies a stream to its last byte, and tells how many there were and their checksum.

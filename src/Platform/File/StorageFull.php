@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Rhythm\Recording;
+namespace Zumbo\App\Platform\File;
 
 use Zumbo\App\Platform\Problem\Problem;
 use Zumbo\App\Platform\Problem\Refusal;
@@ -14,15 +14,13 @@ final class StorageFull extends \RuntimeException implements Refusal
 {
     public static function disk(): self
     {
-        return new self('The disk of the server is full: the recording was not kept. Tell whoever runs it.');
+        return new self('The disk of the server is full: what was sent was not kept. Tell whoever runs it.');
     }
 
-    public static function quota(int $most): self
+    /** @param string $what a sentence about what is too much, with a place for the megabytes */
+    public static function quota(int $most, string $what): self
     {
-        return new self(\sprintf(
-            'This gym keeps as many recordings as it may (%s MB): delete one, or send this without keeping it.',
-            number_format($most / 1e6),
-        ));
+        return new self(\sprintf($what, number_format($most / 1e6)));
     }
 
     public function problem(): Problem

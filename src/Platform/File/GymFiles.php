@@ -2,37 +2,40 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Rhythm\Recording;
+namespace Zumbo\App\Platform\File;
 
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Problem\BadField;
 
 /**
- * The sound files of the current gym on the server's own disk, one folder for each gym. They leave it only to whoever
- * may listen.
+ * Files of one kind that the current gym has on the server's own disk, one folder for each gym, each named by an id.
+ * Which kinds there are, and where they lie, stands in config/services.yaml.
  */
-final readonly class RecordingFiles
+final readonly class GymFiles
 {
     private const PIECE_BYTES = 65_536;
 
     public function __construct(
-        #[Autowire('%env(default:zumbo.recordings:ZUMBO_RECORDINGS)%')] private string $folder,
+        private string $folder,
+        /** Of the files' names, like wav. */
+        private string $ending,
+        /** A gym's share of the disk. */
+        private int $quotaBytes,
+        /** What is said when it is used up, with a place for the megabytes. */
+        private string $full,
         private GymScope $scope,
         private Filesystem $disk,
-        /** A gym's share of the disk: about twelve hours of sound. */
-        private int $quotaBytes = 4_000_000_000,
     ) {
     }
 
     /**
-     * @param resource $from
-     *
      * @throws StorageFull when there is no room for all of it; then nothing of it is left
+     * @throws BadField    when less came than was announced; nothing of it is left either
      */
-    public function keep(Uuid $id, $from): WholeCopy
+    public function keep(Uuid $id, IncomingFile $from): WholeCopy
     {
         $path = $this->path($id);
         $this->disk->mkdir(\dirname($path));
@@ -40,11 +43,14 @@ final readonly class RecordingFiles
         $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
         $to = fopen($part, 'w');
         if (false === $to) {
-            throw new \RuntimeException('the folder of recordings can not be written');
+            throw new \RuntimeException('the folder of files can not be written: '.$this->folder);
         }
         try {
-            $copy = WholeCopy::of($from, $to);
-        } catch (StorageFull $e) {
+            $copy = WholeCopy::of($from->stream, $to);
+            if (null !== $from->announcedBytes && $from->announcedBytes !== $copy->bytes) {
+                throw BadField::of('file', $copy->bytes.' bytes', "all $from->announcedBytes bytes that were announced");
+            }
+        } catch (StorageFull|BadField $e) {
             $this->disk->remove($part);
             throw $e;
         } finally {
@@ -60,7 +66,7 @@ final readonly class RecordingFiles
     {
         $kept = array_sum(array_map(static fn (string $path): int => (int) filesize($path), $this->paths()));
         if ($kept >= $this->quotaBytes) {
-            throw StorageFull::quota($this->quotaBytes);
+            throw StorageFull::quota($this->quotaBytes, $this->full);
         }
     }
 
@@ -78,14 +84,21 @@ final readonly class RecordingFiles
     }
 
     /**
+     * @return resource
+     */
+    public function open(Uuid $id)
+    {
+        $file = @fopen($this->path($id), 'r');
+
+        return false === $file ? throw new \RuntimeException('the file is gone: '.$id->toRfc4122()) : $file;
+    }
+
+    /**
      * @return \Generator<int, string>
      */
     public function read(Uuid $id): \Generator
     {
-        $file = fopen($this->path($id), 'r');
-        if (false === $file) {
-            throw new \RuntimeException('the recording is gone');
-        }
+        $file = $this->open($id);
         while (!feof($file)) {
             yield (string) fread($file, self::PIECE_BYTES);
         }
@@ -109,7 +122,7 @@ final readonly class RecordingFiles
     {
         $old = [];
         foreach ($this->paths() as $path) {
-            $name = basename($path, '.wav');
+            $name = basename($path, '.'.$this->ending);
             if (filemtime($path) < $instant->getTimestamp()) {
                 $old[$path] = Uuid::isValid($name) ? Uuid::fromString($name) : null;
             }
@@ -120,6 +133,6 @@ final readonly class RecordingFiles
 
     public function path(Uuid $id): string
     {
-        return \sprintf('%s/%s/%s.wav', $this->folder, $this->scope->gymId()->toRfc4122(), $id->toRfc4122());
+        return \sprintf('%s/%s/%s.%s', $this->folder, $this->scope->gymId()->toRfc4122(), $id->toRfc4122(), $this->ending);
     }
 }

@@ -2,24 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Exchange\Import;
+namespace Zumbo\App\Exchange\Compare;
 
-use Zumbo\App\Exchange\Rule\ReadRow;
 use Zumbo\App\Exchange\Rule\RowError;
 use Zumbo\App\Exchange\Table\Table;
 
 /**
- * What an import would do: rows to add and to change, rows that say nothing new, and what can't be taken.
+ * What an import would do: how many rows it adds and changes, how many say nothing new, and what can't be taken.
  */
 final class ImportPlan
 {
     public const MOST_ERRORS = 200;
-
-    /** @var list<ReadRow> */
-    public array $added = [];
-
-    /** @var list<ReadRow> */
-    public array $changed = [];
 
     /** @var list<RowError> at most so many are kept */
     public array $errors = [];

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Exchange\Write;
+
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\People\AthleteTags;
+use Zumbo\App\Entity\People\GivenTags;
+use Zumbo\App\Exchange\Compare\Comparison;
+use Zumbo\App\Exchange\Compare\ImportPlan;
+use Zumbo\App\Exchange\Compare\PlanImport;
+use Zumbo\App\Exchange\Compare\WaitingFile;
+use Zumbo\App\Exchange\Rule\ReadRow;
+use Zumbo\App\Platform\Job\Progress;
+use Zumbo\App\Platform\Write\LongWork;
+
+/**
+ * Compares a file anew, since the gym may have changed after it was shown, and writes it as it goes. The entries of these
+ * days come last: the practices they hang in may be those that a class is just filling.
+ */
+final class WriteImport implements LongWork
+{
+    private const MOST_KEPT_FOR_LAST = 2000;
+
+    private ?Comparison $comparison = null;
+    private ?GivenTags $given = null;
+
+    /** @var list<ReadRow> */
+    private array $last = [];
+
+    /**
+     * @param string $recent what was logged since then comes last; as it stands in a file
+     */
+    public function __construct(
+        private readonly WaitingFile $file,
+        private readonly PlanImport $plan,
+        private readonly WriteRows $rows,
+        private readonly AthleteTags $tags,
+        private readonly Progress $progress,
+        private readonly string $recent,
+    ) {
+    }
+
+    public function write(): bool
+    {
+        $this->last = [];
+        $this->given = $this->tags->given();
+        $this->comparison = $this->plan->of($this->file, $this->progress, $this->take(...));
+
+        return $this->comparison->plan->mayGoOn();
+    }
+
+    public function isUpsetBy(string $kind, Uuid $id): bool
+    {
+        return null === $this->comparison || $this->comparison->isUpsetBy($kind, $id);
+    }
+
+    public function finish(): void
+    {
+        if ([] !== $this->last && null !== $this->given) {
+            $this->rows->add($this->last, $this->given);
+        }
+    }
+
+    public function plan(): ImportPlan
+    {
+        return $this->comparison->plan ?? new ImportPlan();
+    }
+
+    /**
+     * @param list<ReadRow> $added
+     * @param list<ReadRow> $changed
+     */
+    private function take(array $added, array $changed): void
+    {
+        \assert(null !== $this->given);
+        $now = [];
+        foreach ($added as $row) {
+            $waits = $row->table->inPractice
+                && $row->text('logged_at') >= $this->recent
+                && \count($this->last) < self::MOST_KEPT_FOR_LAST;
+            if ($waits) {
+                $this->last[] = $row;
+            } else {
+                $now[] = $row;
+            }
+        }
+        $this->rows->add($now, $this->given);
+        $this->rows->change($changed, $this->given);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Ops;
+
+/**
+ * What a running instance keeps from whom.
+ */
+final class GuardingTest extends InstanceTestCase
+{
+    public function testTheDemosPasswordNeverGuardsAnOpenPortOrAGymOfOnesOwnUnasked(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                . "$ZUMBO_ROOT/ops/lib/demo.sh"
+                none() { database_sql zumbo -e 'SET foreign_key_checks=0; DELETE FROM gym; DELETE FROM coach'; }
+                loaded() {
+                  load_demo_where_wanted "$@" >/dev/null
+                  if demo_is_there; then echo "$1 ${2:-here}: demo"; else echo "$1 ${2:-here}: none"; fi
+                }
+                none; loaded no hall.local
+                loaded no ''
+                demo_was_changed || echo "as it was made"
+                database_sql zumbo -e "INSERT INTO mutation (gym_id, id, body_hash, revision) SELECT id, id, '', 1 FROM gym"
+                demo_was_changed && echo "changed by hand"
+                ( load_demo_where_wanted no hall.local ); echo "exit $?"
+                loaded yes hall.local
+                none; database_sql zumbo -e "INSERT INTO gym SET id = UNHEX(MD5('ours')), name = 'Ours', time_zone = 'UTC', unit = 'cm',
+                  trim_school = 'start-long', beginners_school = 'armpit', revision = 0, version = 1"
+                loaded no ''
+                loaded yes ''
+                database_sql zumbo -Ne 'SELECT COUNT(*) FROM gym'
+                none
+                SH,
+            strict: false,
+        );
+        self::assertSame(implode("\n", [
+            'no hall.local: none', 'no here: demo', 'as it was made', 'changed by hand',
+            'zumbo: the demo gym\'s password is published, and --tls opens the app to the network: say so with --demo, too', 'exit 1',
+            'yes hall.local: demo', 'no here: none', 'yes here: demo', '2', '',
+        ]), $out);
+    }
+
+    /** Five in a minute at one account, also when all come at the same moment. */
+    public function testGuessesAtTheSameMomentAreCountedOneAfterTheOther(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                guess() { curl -s -o /dev/null -w '%{http_code}\n' -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' \
+                  -H "Origin: http://127.0.0.1:$WEB_PORT" -d '{"email":"'"$WHO"'@harbour.example","password":"guess"}' \
+                  "http://127.0.0.1:$WEB_PORT/api/sign-in"; }
+                export WEB_PORT WHO="guess$RANDOM$RANDOM"; export -f guess
+                seq 24 | xargs -P 12 -I{} bash -c guess | sort | uniq -c | tr -s ' '
+                SH,
+        );
+        self::assertSame([0, " 5 401\n 19 429\n"], [$exit, $out]);
+    }
+
+    public function testWhatThePageMayDoIsToldToTheBrowser(): void
+    {
+        [, $out] = self::instance(
+            'curl -s -D - -o /dev/null "http://127.0.0.1:$WEB_PORT/" | tr -d "\r"; grep ssl_protocols "$SOCKETS/nginx.conf"',
+        );
+        self::assertStringContainsString("base-uri 'self'; form-action 'self'; object-src 'none'", $out);
+        self::assertStringNotContainsString('Strict-Transport-Security', $out, 'plain HTTP on this machine');
+        self::assertStringContainsString('ssl_protocols TLSv1.3;', $out);
+    }
+
+    public function testOtherUsersOfTheMachineReadNeitherLogsNorRecordingsNorReachTheHints(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                other() { setpriv --reuid nobody --regid nogroup --clear-groups "$@" 2>/dev/null && echo "nobody may $1"; }
+                [ "$(id -u)" = 0 ] || exit 0
+                [ -S "$SOCKETS/private/publish.sock" ] || echo "no socket"
+                other ls "$STATE/recordings"; other ls "$STATE/log/app"; other ls "$STATE/log/nginx"; other cat "$STATE/secrets"
+                other curl -s --unix-socket "$SOCKETS/private/publish.sock" -X POST http://x/publish/0
+                other ls "$ZUMBO_ROOT" >/dev/null; true
+                SH,
+            strict: false,
+        );
+        self::assertSame([0, ''], [$exit, $out]);
+    }
+}
