@@ -57,6 +57,36 @@ final class GuardingTest extends InstanceTestCase
         self::assertSame([0, " 5 401\n 19 429\n"], [$exit, $out]);
     }
 
+    public function testAStreamEndsWithItsSessionAndAnotherGoesOn(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                run_logged kill-demo console zumbo:demo --on 2026-11-24
+                here="http://127.0.0.1:$WEB_PORT"
+                ask() { curl -s -m 20 -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' -H "Origin: $here" "$@"; }
+                listen() { exec curl -s -m 15 -N -H 'Accept: text/event-stream' -b "$SOCKETS/$1" -o "$SOCKETS/$1.stream" "$here/api/live"; }
+                for one in ours theirs; do
+                  ask -c "$SOCKETS/$one" -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "$here/api/sign-in"
+                done
+                listen ours & ours=$!
+                listen theirs & theirs=$!
+                open() { [ -s "$SOCKETS/ours.stream" ] && [ -s "$SOCKETS/theirs.stream" ]; }
+                wait_until 5 "the streams" open
+                ask -b "$SOCKETS/ours" -o /dev/null -w '%{http_code}\n' -d '{}' "$here/api/sign-out"
+                ended() { ! kill -0 "$ours"; }
+                wait_until 3 "the stream to end" ended && echo "ours has ended"
+                ask -b "$SOCKETS/theirs" -o /dev/null -X PUT -w '%{http_code}\n' \
+                  -d '{"name":"Short","diameterMm":2.5,"piece":"3 m","grams":20}' "$here/api/cables/01a21e4c-73e7-74ee-ad21-d3c2e4e114ae"
+                hinted() { grep -q '^data: changed' "$SOCKETS/theirs.stream"; }
+                wait_until 3 "a hint" hinted && echo "theirs goes on"
+                kill "$theirs"; grep -c '^data: changed' "$SOCKETS/ours.stream"
+                rm -f "$SOCKETS"/{ours,theirs}{,.stream}
+                SH,
+            strict: false,
+        );
+        self::assertSame([0, "204\nours has ended\n201\ntheirs goes on\n0\n"], [$exit, $out]);
+    }
+
     public function testWhatThePageMayDoIsToldToTheBrowser(): void
     {
         [, $out] = self::instance(

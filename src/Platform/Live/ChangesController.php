@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Platform\Live;
 
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -47,10 +48,14 @@ final readonly class ChangesController
     #[Route('/api/live', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(null, file: 'text/event-stream')]
-    public function live(): Response
+    public function live(Request $request): Response
     {
         return new Response('', 200, [
-            'X-Accel-Redirect' => '/internal/live/'.$this->scope->gymId()->toRfc4122(),
+            'X-Accel-Redirect' => \sprintf(
+                '/internal/live/%s/%s',
+                $this->scope->gymId()->toRfc4122(),
+                SessionStreams::channel($request->getSession()->getId()),
+            ),
             'X-Accel-Buffering' => 'no',
         ]);
     }
