@@ -8,9 +8,11 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\MayJump;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Numeric\TooMuchWork;
 use Zumbo\Core\Pacing\Aim;
 use Zumbo\Core\Pacing\AthleteHazard;
 use Zumbo\Core\Pacing\PlanAdvice;
@@ -38,7 +40,11 @@ final readonly class PlanPacing
         $this->mayJump->orRefuse($athlete);
         $stage = $athlete->stage();
         $own = AthleteHazard::of(Prior::ofDoubles($stage), $this->attempts->countedDoubles($id, $this->clock->now()));
-        $plan = WorkoutPlan::of($input->reps, $input->rounds, $own->hazard, $input->missCost, $input->breakCost);
+        try {
+            $plan = WorkoutPlan::of($input->reps, $input->rounds, $own->hazard, $input->missCost, $input->breakCost);
+        } catch (TooMuchWork) {
+            throw BadField::of('reps', $input->reps, 'fewer, or fewer rounds: so many take too long to plan');
+        }
         $planned = !$stage->isBefore(Stage::Link);
         $advice = $planned ? PlanAdvice::of($plan->rounds[0]) : PlanAdvice::withoutPlan();
         $recommended = ScaledWork::recommended($plan->ways, Aim::from($input->aim));

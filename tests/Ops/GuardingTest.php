@@ -66,7 +66,8 @@ final class GuardingTest extends InstanceTestCase
                 ask() { curl -s -m 20 -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' -H "Origin: $here" "$@"; }
                 listen() { exec curl -s -m 15 -N -H 'Accept: text/event-stream' -b "$SOCKETS/$1" -o "$SOCKETS/$1.stream" "$here/api/live"; }
                 for one in ours theirs; do
-                  ask -c "$SOCKETS/$one" -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "$here/api/sign-in"
+                  ask -c "$SOCKETS/$one" -o /dev/null "$here/api/sign-in" \
+                    -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}'
                 done
                 listen ours & ours=$!
                 listen theirs & theirs=$!

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Pacing;
 
+use Zumbo\Core\Numeric\Effort;
+use Zumbo\Core\Numeric\TooMuchWork;
+
 /**
  * How likely it is that planned breaks and misses together cost so many seconds, in even steps from 0. A tail less
  * likely than one in 10⁸ is left out.
@@ -11,6 +14,9 @@ namespace Zumbo\Core\Pacing;
 final readonly class LossDistribution
 {
     private const LEAST = 1e-8;
+
+    /** Some 50 MB. */
+    private const MOST_KEPT = 3_000_000;
 
     /**
      * @param non-empty-list<float> $mass chance of each number of steps
@@ -28,25 +34,43 @@ final readonly class LossDistribution
     /**
      * The loss of a plan, exactly: D_n = q₁·(miss, D_n) + Σ S_{j−1}q_j·(miss, D_{n−j+1}) + S_s·(break, D_{n−s}).
      *
-     * @param list<int>   $choice the set to plan with so many reps left
-     * @param list<float> $hazard q₁ to qₙ
+     * @param non-empty-list<int> $choice the set to plan with so many reps left
+     * @param list<float>         $hazard q₁ to qₙ
+     *
+     * @throws TooMuchWork when the effort does not suffice
      */
-    public static function ofPlan(array $choice, array $hazard, LossGrid $grid): self
+    public static function ofPlan(array $choice, array $hazard, LossGrid $grid, Effort $effort = new Effort()): self
     {
-        $left = [[1.0]];
+        $longestSet = max($choice);
+        $kept = 0;
+        $last = [1.0];
+        $left = [$last];
         for ($n = 1; $n < \count($choice); ++$n) {
-            $left[] = self::withLeft($n, $choice[$n], $hazard, $left, $grid);
+            $last = self::withLeft($n, $choice[$n], $hazard, $left, $grid, $effort);
+            $left[$n] = $last;
+            $kept += \count($last) - \count($left[$n - $longestSet] ?? []);
+            // No set reaches further back.
+            unset($left[$n - $longestSet]);
+            if ($kept > self::MOST_KEPT) {
+                throw TooMuchWork::over(self::MOST_KEPT, 'numbers');
+            }
         }
 
-        return new self($left[\count($left) - 1], $grid->stepS);
+        return new self($last, $grid->stepS);
     }
 
-    /** One after the other: two rounds of a workout, counted in the same steps. */
-    public function then(self $next): self
+    /**
+     * One after the other: two rounds of a workout, counted in the same steps.
+     *
+     * @throws TooMuchWork when the effort does not suffice
+     */
+    public function then(self $next, Effort $effort = new Effort()): self
     {
         $sum = array_fill(0, \count($this->mass) + \count($next->mass) - 1, 0.0);
         $others = self::withoutHead($next->mass);
-        foreach (self::withoutHead($this->mass) as $i => $share) {
+        $own = self::withoutHead($this->mass);
+        $effort->spend(\count($own) * \count($others));
+        foreach ($own as $i => $share) {
             foreach ($others as $j => $other) {
                 $sum[$i + $j] += $share * $other;
             }
@@ -105,14 +129,26 @@ final readonly class LossDistribution
     }
 
     /**
-     * @param list<float>                 $hazard
-     * @param non-empty-list<list<float>> $fewer  the loss with 0, 1, … reps left
+     * @param list<float>                       $hazard
+     * @param array<int, non-empty-list<float>> $fewer  the loss with so many reps left
      *
      * @return non-empty-list<float>
      */
-    private static function withLeft(int $n, int $set, array $hazard, array $fewer, LossGrid $grid): array
-    {
-        $longest = max([1, ...array_map(\count(...), \array_slice($fewer, $n - $set))]);
+    private static function withLeft(
+        int $n,
+        int $set,
+        array $hazard,
+        array $fewer,
+        LossGrid $grid,
+        Effort $effort,
+    ): array {
+        $longest = 1;
+        $steps = 0;
+        for ($j = 1; $j <= $set; ++$j) {
+            $steps += \count($fewer[$n - $j]);
+            $longest = max($longest, \count($fewer[$n - $j]));
+        }
+        $effort->spend($steps);
         $missed = array_fill(0, $longest, 0.0);
         $survived = 1 - $hazard[0];
         for ($j = 2; $j <= $set; ++$j) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Pacing;
 
+use Zumbo\Core\Numeric\Effort;
 use Zumbo\Core\Streak\Hazard;
 
 /**
@@ -22,6 +23,7 @@ final class RepTiming
         public readonly Hazard $hazard,
         public readonly float $missCostS,
         public readonly float $breakCostS,
+        private readonly Effort $effort = new Effort(),
     ) {
     }
 
@@ -43,7 +45,7 @@ final class RepTiming
     {
         $plan = $this->plan($reps);
 
-        return null === $plan ? null : ($this->losses[$reps] ??= $plan->distribution());
+        return null === $plan ? null : ($this->losses[$reps] ??= $plan->distribution($this->effort));
     }
 
     /** Expected time of so many reps with the best plan of sets. */

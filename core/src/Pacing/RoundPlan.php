@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Pacing;
 
+use Zumbo\Core\Numeric\Effort;
+use Zumbo\Core\Numeric\TooMuchWork;
 use Zumbo\Core\Streak\Hazard;
 
 /**
@@ -38,14 +40,21 @@ final readonly class RoundPlan
     ) {
     }
 
-    public static function of(int $reps, float $repsPerS, Hazard $hazard, float $missCostS, float $breakCostS): self
-    {
+    /** @throws TooMuchWork when the effort does not suffice */
+    public static function of(
+        int $reps,
+        float $repsPerS,
+        Hazard $hazard,
+        float $missCostS,
+        float $breakCostS,
+        Effort $effort = new Effort(),
+    ): self {
         $q = $hazard->first(max(1, $reps));
         $best = SetPlan::best($reps, $q, $missCostS, $breakCostS);
         $work = $reps / $repsPerS;
         $expected = $work + $best->expectedLossS();
         $good = self::goodSets($reps, $q, $missCostS, $breakCostS, $work, $expected);
-        $loss = $best->distribution();
+        $loss = $best->distribution($effort);
         [$p10, $p50, $p90] = array_map(
             static fn (float $lost): float => $work + $lost,
             $loss->quantiles([0.1, 0.5, 0.9]),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Pacing;
 
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Numeric\Effort;
+use Zumbo\Core\Numeric\TooMuchWork;
 
 /**
  * How to break n reps into sets when misses and breaks cost time.
@@ -23,9 +25,9 @@ final readonly class SetPlan
     private const TIE = 1e-12;
 
     /**
-     * @param list<float> $cost   C(0) to C(n), seconds
-     * @param list<int>   $choice the set to plan with so many reps left
-     * @param list<float> $hazard q₁ to qₙ
+     * @param list<float>         $cost   C(0) to C(n), seconds
+     * @param non-empty-list<int> $choice the set to plan with so many reps left
+     * @param list<float>         $hazard q₁ to qₙ
      */
     private function __construct(
         public int $reps,
@@ -88,13 +90,18 @@ final readonly class SetPlan
         return $misses[$this->reps];
     }
 
-    /** What misses and breaks may cost, with its chances. */
-    public function distribution(): LossDistribution
+    /**
+     * What misses and breaks may cost, with its chances.
+     *
+     * @throws TooMuchWork when the effort does not suffice
+     */
+    public function distribution(Effort $effort = new Effort()): LossDistribution
     {
         return LossDistribution::ofPlan(
             $this->choice,
             $this->hazard,
             LossGrid::of($this->breakCostS, $this->missCostS),
+            $effort,
         );
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Pacing;
 
+use Zumbo\Core\Numeric\Effort;
+use Zumbo\Core\Numeric\TooMuchWork;
 use Zumbo\Core\Streak\Hazard;
 
 /**
@@ -47,9 +49,12 @@ final readonly class WorkoutPlan
      * @param Hazard $hazard     chance of a miss of a fresh double, by its place in the set
      * @param int    $missCostS  whole seconds
      * @param int    $breakCostS whole seconds
+     *
+     * @throws TooMuchWork when it would take longer than anybody waits
      */
     public static function of(int $reps, int $rounds, Hazard $hazard, int $missCostS, int $breakCostS): self
     {
+        $effort = new Effort();
         $tired = array_map(
             static fn (int $round): Hazard => $hazard->times((1 + self::FATIGUE_PER_ROUND) ** $round),
             range(0, max(1, $rounds) - 1),
@@ -61,13 +66,14 @@ final readonly class WorkoutPlan
                 $now,
                 $missCostS,
                 $breakCostS,
+                $effort,
             ),
             $tired,
         );
-        $ways = self::waysOfRounds($reps, $tired, $missCostS, $breakCostS);
+        $ways = self::waysOfRounds($reps, $tired, $missCostS, $breakCostS, $effort);
         $loss = array_reduce(
             $plans,
-            static fn (LossDistribution $sum, RoundPlan $plan): LossDistribution => $sum->then($plan->loss),
+            static fn (LossDistribution $sum, RoundPlan $plan): LossDistribution => $sum->then($plan->loss, $effort),
             LossDistribution::none(LossGrid::of($breakCostS, $missCostS)),
         );
         $sum = static fn (callable $of): float => array_sum(array_map($of, $plans));
@@ -89,14 +95,14 @@ final readonly class WorkoutPlan
      *
      * @return non-empty-list<non-empty-list<ScaledWork>> singles do not tire, so all rounds share them
      */
-    private static function waysOfRounds(int $reps, array $tired, int $missCostS, int $breakCostS): array
+    private static function waysOfRounds(int $reps, array $tired, int $missCostS, int $breakCostS, Effort $effort): array
     {
-        $singles = new RepTiming(self::SINGLES_PER_S, Hazard::usualSingles(), $missCostS, $breakCostS);
+        $singles = new RepTiming(self::SINGLES_PER_S, Hazard::usualSingles(), $missCostS, $breakCostS, $effort);
 
         return array_map(
             static fn (Hazard $now): array => self::ways(
                 $reps,
-                new RepTiming(self::DOUBLES_PER_S, $now, $missCostS, $breakCostS),
+                new RepTiming(self::DOUBLES_PER_S, $now, $missCostS, $breakCostS, $effort),
                 $singles,
             ),
             $tired,

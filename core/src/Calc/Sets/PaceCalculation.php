@@ -9,6 +9,7 @@ use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\HazardFields;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Calc\Field\PaceFields;
+use Zumbo\Core\Numeric\Effort;
 use Zumbo\Core\Pacing\LossDistribution;
 use Zumbo\Core\Pacing\LossGrid;
 use Zumbo\Core\Pacing\RoundPlan;
@@ -42,19 +43,22 @@ final class PaceCalculation implements Calculation
     public function calculate(Inputs $inputs): array
     {
         $hazard = HazardFields::of($inputs, 'hazard');
+        $effort = new Effort();
         $rounds = [];
         $total = LossDistribution::none(LossGrid::of($inputs->number('break_cost_s'), $inputs->number('miss_cost_s')));
         for ($round = 0; $round < $inputs->whole('rounds'); ++$round) {
-            $tired = $hazard->times((1 + $inputs->number('fatigue_per_round')) ** $round);
-            $plan = RoundPlan::of(
+            // Whoever does not tire does the same round again.
+            $same = 0.0 === $inputs->number('fatigue_per_round') ? $rounds[0] ?? null : null;
+            $plan = $same ?? RoundPlan::of(
                 $inputs->whole('reps'),
                 $inputs->number('reps_per_s'),
-                $tired,
+                $hazard->times((1 + $inputs->number('fatigue_per_round')) ** $round),
                 $inputs->number('miss_cost_s'),
                 $inputs->number('break_cost_s'),
+                $effort,
             );
             $rounds[] = $plan;
-            $total = $total->then($plan->loss);
+            $total = $total->then($plan->loss, $effort);
         }
         $sum = static fn (callable $of): float => array_sum(array_map($of, $rounds));
         $work = $sum(static fn (RoundPlan $plan): float => $plan->workS);
