@@ -195,6 +195,7 @@ final class ExchangeApiTest extends ExchangeTestCase
             'text/csv',
         );
         self::assertSame(['refused', 4], [$import['state'], $import['errorCount']]);
+        self::assertFalse($this->isKept($gym, $import['id']), 'it is over, and its file may hold names');
         self::assertSame(
             [
                 'Line 3: name is missing: text of 1 to 80 characters.',
