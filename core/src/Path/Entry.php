@@ -31,20 +31,9 @@ final readonly class Entry
         return new self($this->countKind, $this->counted, $this->clean, $session, $this->stopped);
     }
 
-    public function weighing(float $share): self
-    {
-        return new self($this->countKind, $this->counted->ageless()->weighingLess($share), $this->clean, $this->session, $this->stopped);
-    }
-
     /** The same, of a day on which jumping was stopped. */
     public function ofAStoppedDay(): self
     {
-        return new self(
-            $this->countKind,
-            $this->counted->weighingLess(self::STOPPED_DAY_SHARE),
-            $this->clean,
-            $this->session,
-            true,
-        );
+        return new self($this->countKind, $this->counted, $this->clean, $this->session, true);
     }
 }

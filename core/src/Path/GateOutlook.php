@@ -28,9 +28,6 @@ final readonly class GateOutlook
     private const INTERVAL = 0.8;
     private const MOST_MORE = 50;
 
-    /** So many of the newest entries must be clean. */
-    private const CLEAN_OF_LAST = 3;
-
     private function __construct(
         public Gate $gate,
         /** The chance of one rep, try or second more. */
@@ -57,18 +54,21 @@ final readonly class GateOutlook
      */
     public static function of(Stage $stage, Gate $gate, array $entries): self
     {
-        $fitting = array_values(
-            array_filter($entries, static fn (Entry $entry): bool => $entry->countKind === $gate->countKind),
-        );
+        return self::ofLog($stage, $gate, GateLog::ofEntries($gate->countKind, $entries));
+    }
+
+    /** @param GateLog $log of this stage, of what the gate counts */
+    public static function ofLog(Stage $stage, Gate $gate, GateLog $log): self
+    {
         $prior = CountKind::Tries === $gate->countKind ? Prior::flat() : Prior::forStage($stage);
-        $recent = RecentSessions::of($prior, $fitting);
+        $recent = RecentSessions::of($prior, $log->sessions);
         $posterior = $recent->posterior;
         $chance = self::chance($gate, $posterior);
         $interval = self::interval($gate, $posterior);
         $count = $recent->entries;
-        $byPrior = $chance - self::chance($gate, RecentSessions::of(Prior::flat(), $fitting)->posterior);
+        $byPrior = $chance - self::chance($gate, RecentSessions::of(Prior::flat(), $log->sessions)->posterior);
         $more = self::more($chance, $interval, $count);
-        $rough = self::roughAmongLast($fitting);
+        $rough = \count(array_filter($log->lastClean, static fn (bool $clean): bool => !$clean));
         $open = $chance >= self::OPEN_FROM && $count >= self::LEAST_ENTRIES && 0 === $rough;
 
         return new self(
@@ -82,7 +82,7 @@ final readonly class GateOutlook
             $open,
             self::outlook($gate, $chance, $count),
             self::basis($recent, $gate, $more, $byPrior),
-            self::next($gate, $chance, $count, $more, $rough, $open, self::unaware($stage, $fitting, $recent)),
+            self::next($gate, $chance, $count, $more, $rough, $open, self::unaware($stage, $log, $recent)),
         );
     }
 
@@ -139,16 +139,6 @@ final readonly class GateOutlook
         return $needed > self::MOST_MORE ? null : max($missing, 1, (int) ceil($needed));
     }
 
-    /**
-     * @param list<Entry> $entries
-     */
-    private static function roughAmongLast(array $entries): int
-    {
-        return \count(
-            array_filter(\array_slice($entries, -self::CLEAN_OF_LAST), static fn (Entry $entry): bool => !$entry->clean),
-        );
-    }
-
     private static function outlook(Gate $gate, float $chance, int $count): Verdict
     {
         $values = ['count' => $gate->count, 'tries' => $gate->tries, 'in_ten' => (int) round(10 * $chance)];
@@ -185,14 +175,11 @@ final readonly class GateOutlook
         };
     }
 
-    /**
-     * @param list<Entry> $entries
-     */
-    private static function unaware(Stage $stage, array $entries, RecentSessions $recent): ?Verdict
+    private static function unaware(Stage $stage, GateLog $log, RecentSessions $recent): ?Verdict
     {
         $after = Stage::cases()[$stage->number()] ?? null;
 
-        return Unaware::of($entries, null === $after ? null : GateTable::of($after), $recent);
+        return Unaware::of($log, null === $after ? null : GateTable::of($after), $recent);
     }
 
     private static function next(

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Path;
 
-use Zumbo\Core\Streak\CountedReps;
 use Zumbo\Core\Streak\Posterior;
 use Zumbo\Core\Streak\Prior;
 
@@ -27,16 +26,17 @@ final readonly class RecentSessions
     }
 
     /**
-     * @param list<Entry> $entries the newest last
+     * @param list<SessionSum> $sessions the newest last
      */
-    public static function of(Prior $prior, array $entries): self
+    public static function of(Prior $prior, array $sessions): self
     {
-        $back = self::sessionsBack($entries);
-        $all = self::among($prior, $entries, $back);
-        $last = self::among($prior, array_values(array_filter(
-            $entries,
-            static fn (Entry $entry): bool => $back[$entry->session] < self::LAST,
-        )), $back);
+        $back = self::sessionsBack($sessions);
+        $all = self::among($prior, $sessions, $back);
+        $last = self::among($prior, array_filter(
+            $sessions,
+            static fn (int $i): bool => $back[$i] < self::LAST,
+            \ARRAY_FILTER_USE_KEY,
+        ), $back);
         [$low, $high] = $last->posterior->interval(self::SURE);
         $mean = $all->posterior->chance->mean();
 
@@ -44,38 +44,43 @@ final readonly class RecentSessions
     }
 
     /**
-     * @param list<Entry>        $entries
-     * @param array<string, int> $back
+     * @param array<int, SessionSum> $sessions
+     * @param array<int, int>        $back
      */
-    private static function among(Prior $prior, array $entries, array $back): self
+    private static function among(Prior $prior, array $sessions, array $back): self
     {
-        $counted = array_map(
-            static fn (Entry $entry): CountedReps => $entry->weighing(self::PER_SESSION ** $back[$entry->session])->counted,
-            $entries,
-        );
+        $successes = $misses = 0.0;
+        $attempts = $entries = 0;
+        $summed = false;
+        foreach ($sessions as $i => $session) {
+            $weight = self::PER_SESSION ** $back[$i] * $session->share();
+            $successes += $weight * $session->successes;
+            $misses += $weight * $session->misses;
+            $attempts += $session->successes + $session->misses;
+            $entries += $session->entries;
+            $summed = $summed || $session->summed;
+        }
 
         return new self(
-            Posterior::of($prior, $counted),
-            \count(array_unique(array_map(static fn (Entry $entry): string => $entry->session, $entries))),
-            \count($entries),
-            array_sum(array_map(static fn (CountedReps $one): int => $one->successes + $one->misses, $counted)),
+            Posterior::ofSums($prior, $successes, $misses, $entries, $summed),
+            \count($sessions),
+            $entries,
+            $attempts,
         );
     }
 
     /**
-     * @param list<Entry> $entries
+     * @param list<SessionSum> $sessions
      *
-     * @return array<string, int> how many sessions back, the newest 0; a stopped day pushes nothing back
+     * @return array<int, int> how many sessions back, the newest 0; a stopped day pushes nothing back
      */
-    private static function sessionsBack(array $entries): array
+    private static function sessionsBack(array $sessions): array
     {
         $back = [];
         $ordinary = 0;
-        foreach (array_reverse($entries) as $entry) {
-            if (!isset($back[$entry->session])) {
-                $back[$entry->session] = $ordinary;
-                $ordinary += $entry->stopped ? 0 : 1;
-            }
+        foreach (array_reverse($sessions, true) as $i => $session) {
+            $back[$i] = $ordinary;
+            $ordinary += $session->stopped ? 0 : 1;
         }
 
         return $back;

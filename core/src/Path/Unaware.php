@@ -15,24 +15,17 @@ use Zumbo\Core\Streak\CountedReps;
  */
 final class Unaware
 {
-    private const GOES = 12;
     private const STOPPED_ALIKE = 8;
     private const NEXT_CHANCE = 0.6;
 
     /**
-     * @param list<Entry> $entries of the gate's kind, the newest last
-     * @param Gate|null   $next    the gate after this one; null: there is none
+     * @param Gate|null $next the gate after this one; null: there is none
      *
      * @return Verdict|null null: nothing hints at it
      */
-    public static function of(array $entries, ?Gate $next, RecentSessions $recent): ?Verdict
+    public static function of(GateLog $log, ?Gate $next, RecentSessions $recent): ?Verdict
     {
-        $goes = array_map(
-            static fn (Entry $entry): CountedReps => $entry->counted,
-            array_filter($entries, static fn (Entry $entry): bool => CountKind::Streak === $entry->countKind
-                && !$entry->counted->summed),
-        );
-        $last = \array_slice($goes, -self::GOES);
+        $last = $log->goes;
         $stops = array_count_values(array_map(
             static fn (CountedReps $go): int => $go->successes,
             array_filter($last, static fn (CountedReps $go): bool => 0 === $go->misses && $go->successes > 0),
@@ -46,13 +39,12 @@ final class Unaware
                 'goes' => \count($last),
             ]);
         }
-        if (null === $next || CountKind::Streak !== $next->countKind || [] === $goes) {
+        if (null === $next || CountKind::Streak !== $next->countKind || null === $log->best) {
             return null;
         }
-        $best = max(array_map(static fn (CountedReps $go): int => $go->successes, $goes));
         $chance = $recent->posterior->chanceOf($next->count);
 
-        return $best < $next->count && $chance >= self::NEXT_CHANCE
+        return $log->best < $next->count && $chance >= self::NEXT_CHANCE
             ? Verdict::of('gate.unaware_next', ['count' => $next->count, 'in_ten' => (int) round(10 * $chance)])
             : null;
     }

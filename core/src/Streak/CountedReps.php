@@ -28,8 +28,6 @@ final readonly class CountedReps
         public float $daysAgo,
         /** Several goes in one: tells less, and was perhaps chosen. */
         public bool $summed,
-        /** Of what an ordinary entry of that age says; 1 or less. */
-        private float $share = 1.0,
     ) {
         if ($successes < 0 || $successes > self::MOST || $misses < 0 || $misses > self::MOST) {
             throw OutOfRange::of(
@@ -67,18 +65,6 @@ final readonly class CountedReps
 
     public function weight(): float
     {
-        return $this->share * 0.5 ** ($this->daysAgo / self::HALF_LIFE_DAYS);
-    }
-
-    /** @param float $share from 0 to 1 */
-    public function weighingLess(float $share): self
-    {
-        return new self($this->successes, $this->misses, $this->daysAgo, $this->summed, $this->share * $share);
-    }
-
-    /** Weighs by something else than its age. */
-    public function ageless(): self
-    {
-        return new self($this->successes, $this->misses, 0.0, $this->summed, $this->share);
+        return 0.5 ** ($this->daysAgo / self::HALF_LIFE_DAYS);
     }
 }

@@ -39,6 +39,16 @@ final readonly class Posterior
     }
 
     /**
+     * The same from sums that are weighed already.
+     *
+     * @param int $entries how many it rests on
+     */
+    public static function ofSums(Prior $prior, float $successes, float $misses, int $entries, bool $summed): self
+    {
+        return new self(BetaDistribution::of($prior->alpha + $successes, $prior->beta + $misses), $entries, $summed);
+    }
+
+    /**
      * The interval that holds p with 95 %.
      *
      * @return array{float, float}

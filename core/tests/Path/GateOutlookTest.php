@@ -10,9 +10,11 @@ use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Path\Entry;
+use Zumbo\Core\Path\GateLog;
 use Zumbo\Core\Path\GateOutlook;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Path\RecentSessions;
+use Zumbo\Core\Path\SessionSum;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
@@ -222,7 +224,7 @@ final class GateOutlookTest extends TestCase
      */
     public function testAnEveningWeighs85OfTheNextOne(): void
     {
-        $recent = RecentSessions::of(Prior::flat(), self::evenings([2, 6, 9]));
+        $recent = RecentSessions::of(Prior::flat(), self::sessions(self::evenings([2, 6, 9])));
         self::assertEqualsWithDelta(16.545 / 27.725, $recent->posterior->chance->mean(), 1e-9);
         self::assertSame([3, 3, 30], [$recent->sessions, $recent->entries, $recent->attempts]);
     }
@@ -312,7 +314,7 @@ final class GateOutlookTest extends TestCase
     {
         $entries = self::evenings([8, 7, 8]);
         $stopped = (new Entry(CountKind::Tries, CountedReps::counted(1, 9), true, 'the bad one'))->ofAStoppedDay();
-        $recent = RecentSessions::of(Prior::flat(), [...$entries, $stopped]);
+        $recent = RecentSessions::of(Prior::flat(), self::sessions([...$entries, $stopped]));
         // 0.85², 0.85 and 1 for the ordinary ones, a quarter for the stopped one.
         self::assertEqualsWithDelta(
             (1 + 0.7225 * 8 + 0.85 * 7 + 8 + 0.25) / (2 + 25.725 + 2.5),
@@ -335,6 +337,16 @@ final class GateOutlookTest extends TestCase
         foreach (Stage::cases() as $stage) {
             self::assertSame(Stage::Workout === $stage, null === GateTable::of($stage));
         }
+    }
+
+    /**
+     * @param list<Entry> $tries
+     *
+     * @return list<SessionSum>
+     */
+    private static function sessions(array $tries): array
+    {
+        return GateLog::ofEntries(CountKind::Tries, $tries)->sessions;
     }
 
     /**
