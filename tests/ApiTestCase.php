@@ -13,7 +13,9 @@ use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Platform\File\GymFiles;
+use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Job\Worker;
 use Zumbo\App\Shared\SignedInCoach;
 
@@ -191,6 +193,14 @@ abstract class ApiTestCase extends WebTestCase
         $this->assertStatus(201);
 
         return $id;
+    }
+
+    /** After a test wrote entries by itself. */
+    protected static function recount(Uuid $gym): void
+    {
+        self::service(GymScope::class)->enter($gym);
+        self::service(DaySums::class)->rebuild();
+        self::service(GymScope::class)->leave();
     }
 
     /** What the gyms have on the disk. @param 'imports'|'recordings' $kind */

@@ -8,24 +8,23 @@ use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\LoggedEntries;
+use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\App\Shared\Today\JudgeToday;
-use Zumbo\App\Shared\Today\StageLog;
 use Zumbo\Core\Gear\LookOver;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
-use Zumbo\Core\Path\Entry;
-use Zumbo\Core\Path\LookRule;
 use Zumbo\Core\Path\TodaysSet;
 use Zumbo\Core\Today\RopeState;
 
@@ -43,6 +42,8 @@ final readonly class ShowClass
         private Attempts $attempts,
         private LoggedEntries $entries,
         private Focuses $focuses,
+        private DaySums $sums,
+        private ReadOutlooks $outlooks,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
@@ -61,89 +62,49 @@ final readonly class ShowClass
                 $b->profile()->name,
             ],
         );
-        $here = array_fill_keys(
-            array_map(static fn (Athlete $athlete): string => $athlete->id()->toRfc4122(), $athletes),
-            true,
-        );
-        // Whoever was removed is not in the hall, and neither is what they did.
-        $attempts = array_intersect_key($this->attempts->since($now->modify(Attempts::LOOK_BACK)), $here);
-        $today = static fn (Attempt $attempt): bool => LocalDay::of(
-            $attempt->loggedAt(),
-            $gym->timeZone(),
-        )->getTimestamp() === $day->getTimestamp();
-        $views = $this->athleteViews($athletes, $attempts, $today, $day, $now, $gym->unit());
-        $logged = array_values(array_filter(array_merge(...array_values($attempts)), $today));
-        usort(
-            $logged,
-            static fn (Attempt $a, Attempt $b): int => [$b->loggedAt(), $b->id()->toRfc4122()] <=> [
-                $a->loggedAt(),
-                $a->id()->toRfc4122(),
-            ],
-        );
+        $judged = $this->judge->everybody($athletes);
+        $views = $this->athleteViews($judged, $day, $gym->unit());
+        $today = static fn (Attempt $attempt): bool => LocalDay::areSame($attempt->loggedAt(), $now, $gym->timeZone());
+        $newest = $this->attempts->newest(LocalDay::beginOf($now, $gym->timeZone()), self::JUST_NOW);
+        $logged = array_sum(array_map(static fn (ClassAthleteView $one): int => $one->entriesToday, $views));
 
         return new ClassView(
-            SentenceView::of(self::title($views, \count($logged)), LengthUnit::Centimetre),
+            SentenceView::of(self::title($views, $logged), LengthUnit::Centimetre),
             $day->format('Y-m-d'),
             $this->attempts->classOf($day)?->name,
             StationView::all(),
             $views,
-            $this->entries->views(\array_slice($logged, 0, self::JUST_NOW), $attempts, $today),
+            $this->entries->views($newest, array_map(static fn (Judged $one) => $one->sums, $judged), $today),
             $gym->revision(),
         );
     }
 
     /**
-     * @param list<Athlete>                $athletes
-     * @param array<string, list<Attempt>> $attempts
-     * @param callable(Attempt): bool      $today
+     * @param array<string, Judged> $judged by athlete id, in the order of the hall
      *
      * @return list<ClassAthleteView>
      */
-    private function athleteViews(
-        array $athletes,
-        array $attempts,
-        callable $today,
-        \DateTimeImmutable $day,
-        \DateTimeImmutable $now,
-        LengthUnit $unit,
-    ): array {
-        $judged = $this->judge->everybody($athletes);
-        $focuses = $this->focuses->current($now);
-        $before = $this->attempts->practicesBefore($day);
+    private function athleteViews(array $judged, \DateTimeImmutable $day, LengthUnit $unit): array
+    {
+        $focuses = $this->focuses->current($this->clock->now());
+        $days = $this->sums->stageDays();
+        $outlooks = $this->outlooks->of(array_values($judged));
         $role = $this->coach->role();
-
-        return array_map(static function (Athlete $athlete) use (
-            $attempts,
-            $today,
-            $judged,
-            $focuses,
-            $before,
-            $role,
-            $now,
-            $day,
-            $unit,
-        ): ClassAthleteView {
-            $id = $athlete->id()->toRfc4122();
-            $mine = $attempts[$id] ?? [];
-            $tonight = array_values(array_filter($mine, $today));
-            $one = $judged[$id];
-            $ofStage = StageLog::of($athlete, $mine);
-            $outlook = StageLog::outlook($athlete, $ofStage, $one, $now);
-            $doubt = LoggedEntries::doubt($ofStage);
+        $views = [];
+        foreach ($judged as $id => $one) {
+            $stage = $one->athlete->stage();
+            $outlook = $outlooks[$id];
             $jumps = $one->today->allowance->offersJumps();
-            $set = TodaysSet::of($athlete->stage(), $before[$id] ?? 0)->drill;
+            $before = ($days[$id][$stage->value] ?? 0) - (int) $one->sums->hasStageOn($stage, $day);
+            $set = TodaysSet::of($stage, $before)->drill;
             $drill = $jumps ? $set : null;
             $focus = $jumps ? FocusOfToday::of($focuses[$id] ?? null) : null;
-            $look = $jumps
-                ? LookRule::asksFor(array_map(static fn (Attempt $attempt): Entry => $attempt->toCore($now), $tonight))
-                : null;
-
-            return new ClassAthleteView(
+            $views[] = new ClassAthleteView(
                 $id,
-                $athlete->tag(),
-                explode(' ', $athlete->profile()->name)[0],
-                $athlete->stage(),
-                $athlete->stage()->phase(),
+                $one->athlete->tag(),
+                explode(' ', $one->athlete->profile()->name)[0],
+                $stage,
+                $stage->phase(),
                 $one->rope?->spec()->cableLengthM,
                 self::beforeJumping($one, $day, $unit),
                 $one->today->rope->state,
@@ -152,14 +113,21 @@ final readonly class ShowClass
                 null === $drill ? null : DrillView::of($drill, $focus?->cue->cue),
                 $jumps || [] === $one->health->standing ? new LoggedAsView($set->code, $set->countKind) : null,
                 $focus?->cue->reason->sentence ?? $drill?->why,
-                null === $outlook ? null : SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
-                null === $doubt ? null : SentenceView::of($doubt, LengthUnit::Centimetre),
-                LoggedEntries::bests($ofStage),
+                self::said($outlook->gate?->outlook),
+                self::said($outlook->doubt),
+                $one->sums->bests($stage),
                 [] !== $one->health->standing,
-                \count($tonight),
-                null === $look ? null : SentenceView::of($look, LengthUnit::Centimetre),
+                $one->sums->entriesOn($day),
+                self::said($jumps ? $outlook->look : null),
             );
-        }, $athletes);
+        }
+
+        return $views;
+    }
+
+    private static function said(?Verdict $verdict): ?SentenceView
+    {
+        return null === $verdict ? null : SentenceView::of($verdict, LengthUnit::Centimetre);
     }
 
     /** A rope that was outgrown or is not sound comes before the first jump, and so does a height that is due. */

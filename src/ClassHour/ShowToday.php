@@ -9,15 +9,16 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\LoggedEntries;
+use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\JudgeToday;
-use Zumbo\App\Shared\Today\StageLog;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\LengthUnit;
@@ -28,11 +29,16 @@ use Zumbo\Core\Path\TodaysSet;
  */
 final readonly class ShowToday
 {
+    /** As many as the picture of a stage's goes has room for. */
+    private const SHOWN = 60;
+
     public function __construct(
         private Athletes $athletes,
         private Attempts $attempts,
         private LoggedEntries $entries,
         private Focuses $focuses,
+        private DaySums $sums,
+        private ReadOutlooks $outlooks,
         private JudgeToday $judge,
         private CurrentCoach $coach,
         private Gyms $gyms,
@@ -46,12 +52,13 @@ final readonly class ShowToday
         $now = $this->clock->now();
         $gym = $this->gyms->current();
         $day = LocalDay::of($now, $gym->timeZone());
-        $before = $this->attempts->practicesBefore($day, $id);
-        $entries = StageLog::of($athlete, $this->attempts->ofAthlete($id, $now->modify(Attempts::LOOK_BACK)));
         $judged = $this->judge->athlete($athlete);
+        $stage = $athlete->stage();
+        $before = ($this->sums->stageDays($id)[$id->toRfc4122()][$stage->value] ?? 0)
+            - (int) $judged->sums->hasStageOn($stage, $day);
         $jumps = $judged->today->allowance->offersJumps();
-        $set = $jumps ? TodaysSet::of($athlete->stage(), $before[$id->toRfc4122()] ?? 0) : null;
-        $outlook = StageLog::outlook($athlete, $entries, $judged, $now);
+        $set = $jumps ? TodaysSet::of($stage, $before) : null;
+        $outlook = $this->outlooks->of([$judged])[$id->toRfc4122()];
         $focus = $jumps ? FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null) : null;
 
         return new TodayView(
@@ -63,19 +70,19 @@ final readonly class ShowToday
                 DrillView::of(...),
                 array_values(
                     array_filter(
-                        null === $set ? [] : DrillTable::ofStage($athlete->stage()),
+                        null === $set ? [] : DrillTable::ofStage($stage),
                         static fn (Drill $drill): bool => $drill->code !== $set?->drill->code,
                     ),
                 ),
             ),
             $focus,
-            null === $outlook ? null : GateView::of($outlook, LoggedEntries::doubt($entries), $jumps),
+            null === $outlook->gate ? null : GateView::of($outlook->gate, $outlook->doubt, $jumps),
             $this->entries->views(
-                $entries,
-                [$id->toRfc4122() => $entries],
+                $this->attempts->newestOfStage($athlete, $now->modify(Attempts::LOOK_BACK), self::SHOWN),
+                [$id->toRfc4122() => $judged->sums],
                 static fn (Attempt $attempt): bool => $judged->dayOf($attempt->loggedAt()) === $day->format('Y-m-d'),
             ),
-            LoggedEntries::bests($entries),
+            $judged->sums->bests($stage),
             $gym->revision(),
         );
     }

@@ -13,6 +13,7 @@ use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\Health\Lifting;
 use Zumbo\App\Entity\Health\NotedCaution;
 use Zumbo\App\Entity\Log\ClassHour;
+use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\Focus;
@@ -58,6 +59,7 @@ final readonly class LoadDemo
     public function __construct(
         private GymDatabase $database,
         private GymScope $scope,
+        private DaySums $sums,
         private PasswordHasherFactoryInterface $hashers,
     ) {
     }
@@ -93,6 +95,7 @@ final readonly class LoadDemo
                 $log->write($this->addAthlete($manager, $ids, $person, $tag, $day), $person->truth, $day);
             }
             $rack->give($day);
+            $this->sums->rebuild();
         });
     }
 
@@ -105,6 +108,8 @@ final readonly class LoadDemo
                 'noted_caution',
                 'day_stop',
                 'attempt',
+                'day_sum',
+                'stage_days',
                 'practice_set',
                 'practice',
                 'class_hour',

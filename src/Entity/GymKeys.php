@@ -25,6 +25,8 @@ final class GymKeys
         'practice',
         'practice_set',
         'attempt',
+        'day_sum',
+        'stage_days',
         'focus',
         'stature',
         'rack_rope',
@@ -50,6 +52,8 @@ final class GymKeys
         ['practice', 'practice_athlete', ['gym_id', 'athlete_id'], 'athlete'],
         ['practice_set', 'practice_set_practice', ['gym_id', 'practice_id'], 'practice'],
         ['attempt', 'attempt_set', ['gym_id', 'set_id'], 'practice_set'],
+        ['day_sum', 'day_sum_set', ['gym_id', 'set_id'], 'practice_set'],
+        ['stage_days', 'stage_days_of', ['gym_id', 'athlete_id'], 'athlete'],
     ];
 
     public function postGenerateSchema(GenerateSchemaEventArgs $event): void

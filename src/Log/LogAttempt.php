@@ -11,6 +11,7 @@ use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
@@ -34,6 +35,7 @@ final readonly class LogAttempt
 
     public function __construct(
         private Attempts $attempts,
+        private DaySums $sums,
         private NamedAthlete $athletes,
         private Gyms $gyms,
         private IdempotentWrite $writes,
@@ -83,6 +85,7 @@ final readonly class LogAttempt
                     $this->coach->ofCurrent(),
                 ),
             );
+            $this->sums->renew($set->id);
         });
     }
 
@@ -139,7 +142,11 @@ final readonly class LogAttempt
             Subject::of($verb, 'attempt', $id),
             $input,
             fn (): Attempt => $this->mine($this->attempts->get($id)),
-            $change,
+            function (Attempt $attempt) use ($change): void {
+                $before = $attempt->setId();
+                $change($attempt);
+                $this->sums->renew($before, $attempt->setId());
+            },
             fn (Attempt $attempt): AttemptView => AttemptView::of($attempt, $this->attempts->drillOf($attempt)),
         );
     }

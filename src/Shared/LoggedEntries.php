@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Shared;
 
+use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Log\Attempt;
-use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Shared\Today\LogSums;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\Verdict;
@@ -20,102 +21,77 @@ use Zumbo\Core\Path\WrittenEntry;
  */
 final readonly class LoggedEntries
 {
-    /** Before the athlete's last entry (our assumption). */
+    /** Before the last entry that is shown (our assumption): later nobody knows any more. */
     private const ASKED_FOR = '-14 days';
 
-    public function __construct(private Attempts $attempts)
+    public function __construct(private Attempts $attempts, private ClockInterface $clock)
     {
     }
 
     /**
-     * @param list<Attempt>                $shown
-     * @param array<string, list<Attempt>> $byAthlete all of the same athletes, the oldest first
-     * @param callable(Attempt): bool      $today     what was logged today is asked about, older entries have stood long
-     *                                                enough
+     * @param list<Attempt>           $shown
+     * @param array<string, LogSums>  $sums  of their athletes
+     * @param callable(Attempt): bool $today what was logged today is asked about, older entries have stood long enough
      *
      * @return list<AttemptView>
      */
-    public function views(array $shown, array $byAthlete, callable $today): array
+    public function views(array $shown, array $sums, callable $today): array
     {
         $drills = $this->attempts->drillsOf($shown);
-        $pairs = [];
-        foreach (array_unique(array_map(self::athleteOf(...), $shown)) as $athlete) {
-            $pairs += self::pairs($byAthlete[$athlete] ?? []);
-        }
+        $pairs = $this->pairs($shown);
 
-        return array_map(static function (Attempt $attempt) use ($drills, $pairs, $byAthlete, $today): AttemptView {
+        return array_map(function (Attempt $attempt) use ($drills, $pairs, $sums, $today): AttemptView {
             $drill = $drills[$attempt->setId()->toRfc4122()] ?? '';
+            $own = $sums[$attempt->athleteId()->toRfc4122()] ?? LogSums::none();
 
             return AttemptView::of(
                 $attempt,
                 $drill,
-                $today($attempt) ? self::question($attempt, $drill, $byAthlete[self::athleteOf($attempt)] ?? []) : null,
+                $today($attempt) ? $this->question($attempt, $drill, $own) : null,
                 $pairs[$attempt->id()->toRfc4122()] ?? null,
             );
         }, $shown);
     }
 
-    /**
-     * @param list<Attempt> $ofStage an athlete's entries of their present stage
-     *
-     * @return list<BestView> of the kinds that are there often enough to tell
-     */
-    public static function bests(array $ofStage): array
-    {
-        $counts = [];
-        foreach ($ofStage as $attempt) {
-            $counts[$attempt->kind()->value][] = $attempt->reps();
-        }
-        $bests = [];
-        foreach ($counts as $kind => $reps) {
-            $best = BestSoFar::of($reps);
-            if (null !== $best) {
-                $bests[] = new BestView(AttemptKind::from($kind), $best->count, $best->askAbove);
-            }
-        }
-
-        return $bests;
-    }
-
-    /**
-     * @param list<Attempt> $attempts of one athlete, the oldest first
-     */
-    public static function doubt(array $attempts): ?Verdict
-    {
-        return SameSet::doubt(\count(self::pairs($attempts)));
-    }
-
-    private static function athleteOf(Attempt $attempt): string
-    {
-        return $attempt->athleteId()->toRfc4122();
-    }
-
-    /**
-     * @param list<Attempt> $own of the same athlete
-     */
-    private static function question(Attempt $attempt, string $drill, array $own): ?Verdict
+    private function question(Attempt $attempt, string $drill, LogSums $own): ?Verdict
     {
         if ($attempt->isConfirmed()) {
             return null;
         }
-        $others = [];
-        foreach ($own as $other) {
-            if ($other !== $attempt && $other->stage() === $attempt->stage() && $other->kind() === $attempt->kind()) {
-                $others[] = $other->reps();
-            }
-        }
         $counts = \in_array($drill, DrillTable::codes(), true) ? DrillTable::named($drill)->countKind : CountKind::Streak;
 
-        return EntryQuestion::about($attempt->kind()->countKind(), $attempt->reps(), $counts, $others);
+        return EntryQuestion::about($attempt->kind()->countKind(), $attempt->reps(), $counts, $this->bestOfOthers($attempt, $own));
+    }
+
+    private function bestOfOthers(Attempt $attempt, LogSums $own): ?BestSoFar
+    {
+        $others = $own->entries($attempt->stage(), $attempt->kind()) - 1;
+        $best = $own->best($attempt->stage(), $attempt->kind()) ?? 0;
+        if ($others < BestSoFar::LEAST_ENTRIES) {
+            return null;
+        }
+        // Only who holds the best makes one look for the next.
+        $next = $attempt->reps() < $best
+            ? $best
+            : $this->attempts->bestBeside($attempt, $this->clock->now()->modify(Attempts::LOOK_BACK));
+
+        return BestSoFar::among($others, $next);
     }
 
     /**
-     * @param list<Attempt> $attempts of one athlete, the oldest first
+     * @param list<Attempt> $shown
      *
-     * @return array<string, string>
+     * @return array<string, string> id of the later entry => id of the one before it
      */
-    private static function pairs(array $attempts): array
+    private function pairs(array $shown): array
     {
+        if ([] === $shown) {
+            return [];
+        }
+        $last = max(array_map(static fn (Attempt $attempt): \DateTimeImmutable => $attempt->loggedAt(), $shown));
+        $from = $last->modify(self::ASKED_FOR);
+        $recent = array_values(array_filter($shown, static fn (Attempt $attempt): bool => $attempt->loggedAt() >= $from));
+
         return SameSet::pairs(array_map(static fn (Attempt $attempt): WrittenEntry => new WrittenEntry(
             $attempt->id()->toRfc4122(),
             $attempt->loggedBy(),
@@ -129,28 +105,6 @@ final readonly class LoggedEntries
             ]),
             $attempt->loggedAt()->getTimestamp(),
             $attempt->isConfirmed(),
-        ), self::recent($attempts)));
-    }
-
-    /**
-     * Whether two coaches wrote one set is asked while somebody may still know.
-     *
-     * @param list<Attempt> $attempts the oldest first
-     *
-     * @return list<Attempt>
-     */
-    private static function recent(array $attempts): array
-    {
-        $last = end($attempts);
-        if (false === $last) {
-            return [];
-        }
-        $from = $last->loggedAt()->modify(self::ASKED_FOR);
-        $first = \count($attempts);
-        while ($first > 0 && $attempts[$first - 1]->loggedAt() >= $from) {
-            --$first;
-        }
-
-        return \array_slice($attempts, $first);
+        ), $this->attempts->ofSameSets($recent)));
     }
 }

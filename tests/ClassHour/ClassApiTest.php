@@ -146,7 +146,10 @@ final class ClassApiTest extends ApiTestCase
     {
         $gym = $this->signInto();
         $this->browser->request('GET', '/api/live');
-        self::assertSame('/internal/live/'.$gym->toRfc4122(), $this->response()->headers->get('X-Accel-Redirect'));
+        self::assertMatchesRegularExpression(
+            '~^/internal/live/'.$gym->toRfc4122().'/[0-9a-f]{64}$~',
+            (string) $this->response()->headers->get('X-Accel-Redirect'),
+        );
     }
 
     /**

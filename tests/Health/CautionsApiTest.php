@@ -249,6 +249,7 @@ final class CautionsApiTest extends ApiTestCase
                  WHERE a.gym_id = ? AND p.local_day >= CURDATE() - INTERVAL 1 DAY',
                 [$day, $day, $gym->toBinary()],
             );
+            self::recount($gym);
         }
         $before = $this->send('GET', "/api/athletes/$id/today")['gate']['chance'];
         $this->sum($id, 50, 17);

@@ -26,11 +26,19 @@ final readonly class BestSoFar
      */
     public static function of(array $counts): ?self
     {
-        if ([] === $counts || \count($counts) < self::LEAST_ENTRIES) {
-            return null;
-        }
-        $best = max($counts);
+        return self::among(\count($counts), [] === $counts ? 0 : max($counts));
+    }
 
-        return new self($best, max(self::TIMES * $best, $best + self::LEAST_ABOVE));
+    /**
+     * @param int $entries of one kind so far
+     * @param int $best    the most of one of them
+     *
+     * @return self|null null: too few to tell
+     */
+    public static function among(int $entries, int $best): ?self
+    {
+        return $entries < self::LEAST_ENTRIES
+            ? null
+            : new self($best, max(self::TIMES * $best, $best + self::LEAST_ABOVE));
     }
 }

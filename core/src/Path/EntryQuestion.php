@@ -14,16 +14,15 @@ use Zumbo\Core\Measure\Verdict;
 final class EntryQuestion
 {
     /**
-     * @param CountKind $counted of the entry
-     * @param CountKind $drill   what the drill counts
-     * @param list<int> $others  counts of the other entries of the kind
+     * @param CountKind      $counted of the entry
+     * @param CountKind      $drill   what the drill counts
+     * @param BestSoFar|null $best    of the other entries of the kind; null: too few to tell
      */
-    public static function about(CountKind $counted, int $count, CountKind $drill, array $others): ?Verdict
+    public static function about(CountKind $counted, int $count, CountKind $drill, ?BestSoFar $best): ?Verdict
     {
         if (CountKind::Hold === $drill && CountKind::Hold !== $counted) {
             return Verdict::of('entry.ask_seconds', ['reps' => $count]);
         }
-        $best = BestSoFar::of($others);
 
         return null !== $best && $count > $best->askAbove
             ? Verdict::of('entry.ask_best', ['reps' => $count, 'best' => $best->count])

@@ -14,7 +14,7 @@ use Zumbo\Core\Measure\Verdict;
 final class LookRule
 {
     /** So many in a row. */
-    private const GOES = 3;
+    public const GOES = 3;
 
     /** A go that ends by a miss before so many reps has hardly begun. */
     private const HARDLY_BEGUN_REPS = 3;

@@ -7,6 +7,7 @@ namespace Zumbo\Core\Tests\Path;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Path\BestSoFar;
 use Zumbo\Core\Path\EntryQuestion;
 
 /**
@@ -25,7 +26,7 @@ final class EntryQuestionTest extends TestCase
         array $others,
         ?string $asked,
     ): void {
-        self::assertSame($asked, EntryQuestion::about($counted, $count, $drill, $others)?->code);
+        self::assertSame($asked, EntryQuestion::about($counted, $count, $drill, BestSoFar::of($others))?->code);
     }
 
     /**

@@ -138,14 +138,25 @@ class Attempt implements BelongsToGym, VersionedRow
     {
         $daysAgo = max(0.0, ($now->getTimestamp() - $this->loggedAt->getTimestamp()) / 86_400);
 
+        return self::asCore($this->kind, $this->reps, $this->misses, $this->ended, $this->clean, $daysAgo);
+    }
+
+    public static function asCore(
+        AttemptKind $kind,
+        int $reps,
+        int $misses,
+        ?AttemptEnd $ended,
+        bool $clean,
+        float $daysAgo = 0.0,
+    ): Entry {
         return new Entry(
-            $this->kind->countKind(),
-            match ($this->kind) {
-                AttemptKind::Streak => CountedReps::attempt($this->reps, $this->ended ?? AttemptEnd::Stopped, $daysAgo),
-                AttemptKind::Sum => CountedReps::sum($this->reps, $this->misses, $daysAgo),
-                AttemptKind::Tries, AttemptKind::Hold => CountedReps::counted($this->reps, $this->misses, $daysAgo),
+            $kind->countKind(),
+            match ($kind) {
+                AttemptKind::Streak => CountedReps::attempt($reps, $ended ?? AttemptEnd::Stopped, $daysAgo),
+                AttemptKind::Sum => CountedReps::sum($reps, $misses, $daysAgo),
+                AttemptKind::Tries, AttemptKind::Hold => CountedReps::counted($reps, $misses, $daysAgo),
             },
-            $this->clean,
+            $clean,
         );
     }
 }

@@ -60,26 +60,77 @@ final readonly class Attempts
     }
 
     /**
-     * @return array<string, list<Attempt>> by athlete id, the newest last; one query for the whole gym
+     * @return list<Attempt> of whoever is not removed, since an instant, the newest first
      */
-    public function since(\DateTimeImmutable $from): array
+    public function newest(\DateTimeImmutable $from, int $most): array
     {
         /** @var list<Attempt> $attempts */
         $attempts = $this->database
             ->entities()
             ->createQuery(
-                'SELECT a FROM '.
-                    Attempt::class.
-                    ' a WHERE a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt, a.id',
+                'SELECT a FROM '.Attempt::class.' a WHERE a.removedAt IS NULL AND a.loggedAt >= :from AND a.athleteId NOT IN
+                 (SELECT r.id FROM '.Athlete::class.' r WHERE r.removedAt IS NOT NULL) ORDER BY a.loggedAt DESC, a.id DESC',
             )
             ->setParameter('from', $from, 'datetime_immutable')
+            ->setMaxResults($most)
             ->getResult();
-        $byAthlete = [];
-        foreach ($attempts as $attempt) {
-            $byAthlete[$attempt->athleteId()->toRfc4122()][] = $attempt;
-        }
 
-        return $byAthlete;
+        return $attempts;
+    }
+
+    /**
+     * @return list<Attempt> of an athlete's present stage, the newest last
+     */
+    public function newestOfStage(Athlete $athlete, \DateTimeImmutable $from, int $most): array
+    {
+        /** @var list<Attempt> $attempts */
+        $attempts = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT a FROM '.Attempt::class.' a WHERE a.athleteId = :athlete AND a.stage = :stage
+                 AND a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt DESC, a.id DESC',
+            )
+            ->setParameter('athlete', $athlete->id(), 'uuid')
+            ->setParameter('stage', $athlete->stage()->value)
+            ->setParameter('from', $from, 'datetime_immutable')
+            ->setMaxResults($most)
+            ->getResult();
+
+        return array_reverse($attempts);
+    }
+
+    /**
+     * @param list<Attempt> $attempts
+     *
+     * @return list<Attempt> all that stand in the same sets, the oldest first
+     */
+    public function ofSameSets(array $attempts): array
+    {
+        $sets = array_values(array_unique(array_map(static fn (Attempt $one): string => $one->setId()->toBinary(), $attempts)));
+
+        return [] === $sets ? [] : $this->database->entities()->getRepository(Attempt::class)->findBy(
+            ['gymId' => $this->scope->gymId(), 'setId' => $sets, 'removedAt' => null],
+            ['loggedAt' => 'ASC', 'id' => 'ASC'],
+        );
+    }
+
+    /** The most that the same athlete has of the kind at the stage, but for this entry; 0: nothing else. */
+    public function bestBeside(Attempt $attempt, \DateTimeImmutable $from): int
+    {
+        $row = $this->database->rows(
+            'SELECT MAX(reps) AS best FROM attempt WHERE gym_id = :gym AND athlete_id = :athlete AND logged_at >= :from
+             AND stage = :stage AND kind = :kind AND id <> :id AND removed_at IS NULL',
+            [
+                'athlete' => $attempt->athleteId(),
+                'from' => $from->format('Y-m-d H:i:s'),
+                'stage' => $attempt->stage()->value,
+                'kind' => $attempt->kind()->value,
+                'id' => $attempt->id(),
+            ],
+            ['athlete' => UuidType::NAME, 'id' => UuidType::NAME],
+        )[0] ?? [];
+
+        return is_numeric($row['best'] ?? null) ? (int) $row['best'] : 0;
     }
 
     /**
@@ -201,32 +252,6 @@ final readonly class Attempts
         }
 
         return $set;
-    }
-
-    /**
-     * @param ?Uuid $athlete null: of everybody
-     *
-     * @return array<string, int> practices with work at the athlete's present stage before a local day, by athlete id
-     */
-    public function practicesBefore(\DateTimeImmutable $localDay, ?Uuid $athlete = null): array
-    {
-        $one = null === $athlete ? '' : ' AND p.athlete_id = :athlete';
-        $rows = $this->database->rows(
-            'SELECT HEX(p.athlete_id) AS athlete, COUNT(DISTINCT p.id) AS practices FROM practice p
-             JOIN athlete a ON a.gym_id = p.gym_id AND a.id = p.athlete_id
-             JOIN practice_set s ON s.gym_id = p.gym_id AND s.practice_id = p.id AND s.stage = a.stage
-             WHERE p.gym_id = :gym AND p.local_day < :day'.
-                $one.
-                ' GROUP BY p.athlete_id',
-            ['day' => $localDay->format('Y-m-d')] + (null === $athlete ? [] : ['athlete' => $athlete->toBinary()]),
-        );
-        $counts = [];
-        foreach ($rows as $row) {
-            \assert(\is_string($row['athlete']) && is_numeric($row['practices']));
-            $counts[Uuid::fromBinary((string) hex2bin($row['athlete']))->toRfc4122()] = (int) $row['practices'];
-        }
-
-        return $counts;
     }
 
     /** The class of a local day, if there is one. */

@@ -65,7 +65,7 @@ final readonly class Athletes
     /** For good: the athlete and everything that is kept of them. Their id is noted, so that no older copy brings them back. */
     public function erase(Uuid $id): void
     {
-        foreach (['focus', 'attempt', 'rope_pin', 'given_rope', 'noted_caution', 'day_stop'] as $table) {
+        foreach (['focus', 'attempt', 'day_sum', 'stage_days', 'rope_pin', 'given_rope', 'noted_caution', 'day_stop'] as $table) {
             $this->database->execute(
                 "DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete",
                 ['athlete' => $id],

@@ -89,13 +89,9 @@ final class Comparison
         }
     }
 
-    /**
-     * Whether a write that came meanwhile may make this wrong. What is logged in a class is of no account, unless it is
-     * a row of the file; anything else may be what a rule was held to.
-     */
-    public function isUpsetBy(string $kind, Uuid $id): bool
+    public function hasEntry(Uuid $id): bool
     {
-        return 'attempt' !== $kind || $this->seen->has(Tables::all()['attempts'], $id->toRfc4122());
+        return $this->seen->has(Tables::all()['attempts'], $id->toRfc4122());
     }
 
     /**

@@ -22,10 +22,11 @@ final readonly class ImportedPractices
 
     /**
      * @param non-empty-list<ReadRow> $rows of one table
+     * @param bool                    $last at the end of a long write: others may have made what is missing
      *
      * @return array<string, Uuid> by the id of the row; empty when they hang in no practice
      */
-    public function setsFor(array $rows): array
+    public function setsFor(array $rows, bool $last = false): array
     {
         if (!$rows[0]->table->inPractice) {
             return [];
@@ -37,8 +38,8 @@ final readonly class ImportedPractices
             $days[$row->id] = $row->text('athlete_id').' '.LocalDay::of($at, $timeZone)->format('Y-m-d');
             $first[$days[$row->id]] ??= $at->format('Y-m-d H:i:s');
         }
-        $practices = $this->practices($first);
-        $sets = $this->sets($rows, $days, $practices);
+        $practices = $this->practices($first, $last);
+        $sets = $this->sets($rows, $days, $practices, $last);
 
         return array_map(
             static fn (ReadRow $row): Uuid => $sets[self::setKey($practices[$days[$row->id]], $row)],
@@ -51,7 +52,7 @@ final readonly class ImportedPractices
      *
      * @return array<string, Uuid> by the same
      */
-    private function practices(array $first): array
+    private function practices(array $first, bool $last): array
     {
         $pairs = [];
         foreach (array_keys($first) as $key) {
@@ -62,7 +63,7 @@ final readonly class ImportedPractices
         foreach (
             $this->database->rows(
                 'SELECT id, athlete_id, local_day AS day FROM practice
-                 WHERE gym_id = :gym AND (athlete_id, local_day) IN ('.implode(', ', $pairs).')',
+                 WHERE gym_id = :gym AND (athlete_id, local_day) IN ('.implode(', ', $pairs).')'.self::reading($last),
             ) as $row
         ) {
             \assert(\is_string($row['id']) && \is_string($row['athlete_id']) && \is_string($row['day']));
@@ -92,14 +93,14 @@ final readonly class ImportedPractices
      *
      * @return array<string, Uuid> by practice and drill
      */
-    private function sets(array $rows, array $days, array $practices): array
+    private function sets(array $rows, array $days, array $practices, bool $last): array
     {
         $ids = array_map(static fn (Uuid $id): string => '0x'.self::hex($id), $practices);
         $found = [];
         foreach (
             $this->database->rows(
                 'SELECT id, practice_id, drill FROM practice_set
-                 WHERE gym_id = :gym AND practice_id IN ('.implode(', ', $ids).')',
+                 WHERE gym_id = :gym AND practice_id IN ('.implode(', ', $ids).')'.self::reading($last),
             ) as $row
         ) {
             \assert(\is_string($row['id']) && \is_string($row['practice_id']) && \is_string($row['drill']));
@@ -123,6 +124,34 @@ final readonly class ImportedPractices
         $this->insert('practice_set (gym_id, id, practice_id, drill, stage)', $lines, $values);
 
         return $found;
+    }
+
+    /**
+     * In which sets entries stand that are here already.
+     *
+     * @param non-empty-list<ReadRow> $rows of one table
+     *
+     * @return list<Uuid>
+     */
+    public function setsOf(array $rows): array
+    {
+        if (!$rows[0]->table->inPractice) {
+            return [];
+        }
+        $ids = array_map(static fn (ReadRow $row): string => '0x'.self::hex(Uuid::fromString($row->id)), $rows);
+
+        return array_map(
+            static fn (array $row): Uuid => Uuid::fromBinary(\is_string($row['set_id']) ? $row['set_id'] : ''),
+            $this->database->rows(
+                'SELECT DISTINCT set_id FROM attempt WHERE gym_id = :gym AND id IN ('.implode(', ', $ids).')',
+            ),
+        );
+    }
+
+    /** A reading that locks sees what was committed since; any other what was there when the transaction began. */
+    private static function reading(bool $latest): string
+    {
+        return $latest ? ' LOCK IN SHARE MODE' : '';
     }
 
     /**

@@ -24,6 +24,9 @@ final class WriteImport implements LongWork
     private const MOST_KEPT_FOR_LAST = 2000;
 
     private ?Comparison $comparison = null;
+
+    /** @var array<string, array{athlete: string, stage: string}> whose days are to be counted */
+    private array $pairs = [];
     private ?GivenTags $given = null;
 
     /** @var list<ReadRow> */
@@ -44,7 +47,7 @@ final class WriteImport implements LongWork
 
     public function write(): bool
     {
-        $this->last = [];
+        $this->last = $this->pairs = [];
         $this->given = $this->tags->given();
         $this->comparison = $this->plan->of($this->file, $this->progress, $this->take(...));
 
@@ -53,14 +56,19 @@ final class WriteImport implements LongWork
 
     public function isUpsetBy(string $kind, Uuid $id): bool
     {
-        return null === $this->comparison || $this->comparison->isUpsetBy($kind, $id);
+        // What a class logs these days, and judges or takes back of it, is of no account, unless it is a row of the file:
+        // only the end of the work comes near it. Anything else may be what a rule was held to.
+        return 'attempt' !== $kind
+            || null === $this->comparison
+            || $this->comparison->hasEntry($id)
+            || \count($this->last) >= self::MOST_KEPT_FOR_LAST
+            || $this->rows->loggedAt($id) < $this->recent;
     }
 
     public function finish(): void
     {
-        if ([] !== $this->last && null !== $this->given) {
-            $this->rows->add($this->last, $this->given);
-        }
+        \assert(null !== $this->given);
+        $this->rows->finish($this->pairs + $this->rows->add($this->last, $this->given, true));
     }
 
     public function plan(): ImportPlan
@@ -86,7 +94,6 @@ final class WriteImport implements LongWork
                 $now[] = $row;
             }
         }
-        $this->rows->add($now, $this->given);
-        $this->rows->change($changed, $this->given);
+        $this->pairs += $this->rows->add($now, $this->given) + $this->rows->change($changed, $this->given);
     }
 }

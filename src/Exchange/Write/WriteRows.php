@@ -6,6 +6,7 @@ namespace Zumbo\App\Exchange\Write;
 
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Entity\People\GivenTags;
 use Zumbo\App\Exchange\Rule\ReadRow;
 use Zumbo\App\Exchange\Table\Column;
@@ -18,17 +19,24 @@ use Zumbo\App\Platform\Gym\GymDatabase;
  */
 final readonly class WriteRows
 {
-    public function __construct(private GymDatabase $database, private ImportedPractices $practices)
-    {
+    public function __construct(
+        private GymDatabase $database,
+        private ImportedPractices $practices,
+        private DaySums $sums,
+    ) {
     }
 
     /**
      * @param list<ReadRow> $rows
+     * @param bool          $last at the end of a long write: others may have written to the same sets
+     *
+     * @return array<string, array{athlete: string, stage: string}> whose days are to be counted
      */
-    public function add(array $rows, GivenTags $given): void
+    public function add(array $rows, GivenTags $given, bool $last = false): array
     {
+        $pairs = [];
         foreach (self::byTable($rows) as $of) {
-            $sets = $this->practices->setsFor($of);
+            $sets = $this->practices->setsFor($of, $last);
             $values = $types = $places = [];
             $names = [];
             foreach ($of as $i => $row) {
@@ -50,20 +58,52 @@ final readonly class WriteRows
                 $values,
                 $types,
             );
+            $pairs += $this->sums->renewApart(array_values($sets), $last);
         }
+
+        return $pairs;
     }
 
     /**
      * @param list<ReadRow> $rows
+     *
+     * @return array<string, array{athlete: string, stage: string}> whose days are to be counted
      */
-    public function change(array $rows, GivenTags $given): void
+    public function change(array $rows, GivenTags $given): array
     {
+        $pairs = [];
         foreach (self::byTable($rows) as $of) {
+            $before = $this->practices->setsOf($of);
             $sets = $this->practices->setsFor($of);
             foreach ($of as $row) {
                 $this->changeOne($row, self::values($row, $given, $sets));
             }
+            $pairs += $this->sums->renewApart([...$before, ...array_values($sets)], false);
         }
+
+        return $pairs;
+    }
+
+    /** When an entry was logged, as files write it; nothing: it is not there, or gone. */
+    public function loggedAt(Uuid $entry): string
+    {
+        // A reading that locks sees what was committed since.
+        $row = $this->database->rows(
+            "SELECT DATE_FORMAT(logged_at, '%Y-%m-%dT%H:%i:%sZ') AS at FROM attempt WHERE gym_id = :gym AND id = :id
+             LOCK IN SHARE MODE",
+            ['id' => $entry],
+            ['id' => UuidType::NAME],
+        )[0] ?? [];
+
+        return \is_string($row['at'] ?? null) ? $row['at'] : '';
+    }
+
+    /**
+     * @param array<string, array{athlete: string, stage: string}> $pairs
+     */
+    public function finish(array $pairs): void
+    {
+        $this->sums->countDays($pairs);
     }
 
     /**

@@ -19,6 +19,16 @@ final class LocalDay
         return new \DateTimeImmutable($date.' 00:00:00', new \DateTimeZone('UTC'));
     }
 
+    /**
+     * The instant at which it begins there.
+     *
+     * @param string $timeZone IANA name
+     */
+    public static function beginOf(\DateTimeImmutable $instant, string $timeZone): \DateTimeImmutable
+    {
+        return $instant->setTimezone(new \DateTimeZone($timeZone))->setTime(0, 0)->setTimezone(new \DateTimeZone('UTC'));
+    }
+
     /** @param string $timeZone IANA name */
     public static function areSame(\DateTimeImmutable $one, \DateTimeImmutable $other, string $timeZone): bool
     {

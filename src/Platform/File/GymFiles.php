@@ -121,6 +121,8 @@ final readonly class GymFiles
     public function olderThan(\DateTimeImmutable $instant): array
     {
         $old = [];
+        // PHP remembers what it last saw of a file, and a worker lives long.
+        clearstatcache();
         foreach ($this->paths() as $path) {
             $name = basename($path, '.'.$this->ending);
             if (filemtime($path) < $instant->getTimestamp()) {

@@ -8,9 +8,9 @@ use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\JudgeToday;
-use Zumbo\App\Shared\Today\StageLog;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
@@ -33,6 +33,7 @@ final readonly class PatternChance
         private NamedAthlete $athletes,
         private Attempts $attempts,
         private JudgeToday $judge,
+        private ReadOutlooks $outlooks,
         private ClockInterface $clock,
     ) {
     }
@@ -55,12 +56,7 @@ final readonly class PatternChance
      */
     private function byHolds(Athlete $athlete, Pattern $pattern, array $beats): ?PatternOutlook
     {
-        $now = $this->clock->now();
-        $entries = StageLog::of(
-            $athlete,
-            $this->attempts->ofAthlete($athlete->id(), $now->modify(Attempts::LOOK_BACK)),
-        );
-        $gate = StageLog::outlook($athlete, $entries, $this->judge->athlete($athlete), $now);
+        $gate = $this->outlooks->of([$this->judge->athlete($athlete)])[$athlete->id()->toRfc4122()]->gate;
         if (null === $gate || CountKind::Hold !== $gate->gate->countKind || 0 === $gate->entries) {
             return null;
         }

@@ -53,7 +53,7 @@ final readonly class JudgeToday
             $this->ropes->currentOf($id),
             $this->statures->ofAthlete($id),
             $this->noted->ofAthlete($id),
-            $this->days->upTo($today, $id)[$id->toRfc4122()] ?? DayLog::empty(),
+            $this->days->upTo($today, $id)[$id->toRfc4122()] ?? [DayLog::empty(), LogSums::none()],
             $gym,
             $today,
             $this->lengths->of($athlete),
@@ -81,19 +81,13 @@ final readonly class JudgeToday
                 $ropes[$id] ?? null,
                 $statures[$id] ?? StatureHistory::none(),
                 $noted[$id] ?? [],
-                $days[$id] ?? DayLog::empty(),
+                $days[$id] ?? [DayLog::empty(), LogSums::none()],
                 $gym,
                 $today,
             );
         }
 
         return $judged;
-    }
-
-    /** @return array<string, DayLog> of everybody, by athlete id */
-    public function days(): array
-    {
-        return $this->days->upTo($this->localDay($this->gyms->current()));
     }
 
     public static function wanted(Athlete $athlete, ?Handle $handle, Gym $gym): RopeWanted
@@ -117,19 +111,21 @@ final readonly class JudgeToday
     }
 
     /**
-     * @param list<NotedCaution> $noted
-     * @param LengthHistory|null $lengths null: whether the tails may be cut is not asked
+     * @param list<NotedCaution>     $noted
+     * @param array{DayLog, LogSums} $log
+     * @param LengthHistory|null     $lengths null: whether the tails may be cut is not asked
      */
     private function judged(
         Athlete $athlete,
         ?Rope $rope,
         StatureHistory $statures,
         array $noted,
-        DayLog $days,
+        array $log,
         Gym $gym,
         \DateTimeImmutable $today,
         ?LengthHistory $lengths = null,
     ): Judged {
+        [$days, $sums] = $log;
         $health = Health::of(array_map(static fn (NotedCaution $note) => $note->toCore($today), $noted));
         $wanted = self::wanted($athlete, self::handle($athlete, $rope), $gym);
         $birthYear = $athlete->profile()->birthYear;
@@ -151,6 +147,7 @@ final readonly class JudgeToday
                 $days->facts($today, $athlete->stage(), self::beforePain($health, $noted)),
             ),
             $days,
+            $sums,
             $lengths,
             $gym->timeZone(),
         );

@@ -32,6 +32,7 @@ final readonly class Judged
         public RopeWanted $wanted,
         public Today $today,
         public DayLog $days,
+        public LogSums $sums,
         /** Null: no rope yet, or it was not asked for. */
         public ?LengthHistory $lengths,
         private string $timeZone,
@@ -50,6 +51,12 @@ final readonly class Judged
     public function goal(): ?SchoolRope
     {
         return $this->today->rope->goal;
+    }
+
+    /** The instant at which the local day of another began. */
+    public function beginOfDay(\DateTimeImmutable $instant): \DateTimeImmutable
+    {
+        return LocalDay::beginOf($instant, $this->timeZone);
     }
 
     /** The local day of an instant, as DayLog names it. */

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Shared\Today;
+
+use Zumbo\App\Entity\Log\AttemptKind;
+use Zumbo\App\Entity\Log\DaySum;
+use Zumbo\App\Shared\BestView;
+use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Drill\Drill;
+use Zumbo\Core\Drill\DrillTable;
+use Zumbo\Core\Drill\UnknownDrill;
+use Zumbo\Core\Load\Contacts;
+use Zumbo\Core\Path\BestSoFar;
+use Zumbo\Core\Path\SessionSum;
+use Zumbo\Core\Stage\Stage;
+
+/**
+ * What an athlete's log of the last half year adds up to, read in the ways the screens need it.
+ *
+ * @phpstan-import-type Line from DayLog
+ */
+final readonly class LogSums
+{
+    /** Whether two coaches wrote one set is asked so many days before the last entry (our assumption). */
+    private const DOUBTED_DAYS = 14;
+
+    /**
+     * @param list<DaySum> $sums the oldest first
+     */
+    public function __construct(private array $sums)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    /**
+     * @return list<Line> of each day from that one on, the oldest first
+     */
+    public function lines(\DateTimeImmutable $from): array
+    {
+        $lines = [];
+        foreach ($this->sums as $sum) {
+            if ($sum->localDay >= $from) {
+                $kind = $sum->kind->countKind();
+                $lines[] = [
+                    'day' => $sum->localDay,
+                    'stage' => $sum->stage,
+                    'kind' => $kind,
+                    'reps' => $sum->reps,
+                    'misses' => $sum->misses,
+                    'contacts' => Contacts::logged($kind, $sum->reps, $sum->misses, self::drill($sum)),
+                ];
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param array<string, true> $stopped local days on which jumping was stopped
+     *
+     * @return list<SessionSum> of what a stage counts so, day by day, the newest last
+     */
+    public function sessions(Stage $stage, CountKind $kind, array $stopped): array
+    {
+        $sessions = [];
+        foreach ($this->sums as $sum) {
+            if ($sum->stage !== $stage || $sum->kind->countKind() !== $kind) {
+                continue;
+            }
+            $day = $sum->localDay->format('Y-m-d');
+            $one = new SessionSum(
+                $sum->reps,
+                $sum->misses,
+                $sum->entries,
+                AttemptKind::Sum === $sum->kind,
+                isset($stopped[$day]),
+            );
+            $sessions[$day] = isset($sessions[$day]) ? $sessions[$day]->plus($one) : $one;
+        }
+
+        return array_values($sessions);
+    }
+
+    /** The most of a kind of entry at a stage, and of how many; null: none was logged. */
+    public function best(Stage $stage, AttemptKind $kind): ?int
+    {
+        $best = $this->bestsOf($stage)[$kind->value] ?? null;
+
+        return $best[1] ?? null;
+    }
+
+    public function entries(Stage $stage, AttemptKind $kind): int
+    {
+        return $this->bestsOf($stage)[$kind->value][0] ?? 0;
+    }
+
+    /**
+     * @return list<BestView> of the kinds that are there often enough to tell
+     */
+    public function bests(Stage $stage): array
+    {
+        $bests = [];
+        foreach ($this->bestsOf($stage) as $kind => [$entries, $most]) {
+            $best = BestSoFar::among($entries, $most);
+            if (null !== $best) {
+                $bests[] = new BestView(AttemptKind::from($kind), $best->count, $best->askAbove);
+            }
+        }
+
+        return $bests;
+    }
+
+    /** Sets of a stage that two coaches may both have written. */
+    public function doubts(Stage $stage): int
+    {
+        $doubts = 0;
+        $last = null;
+        foreach (array_reverse($this->sums) as $sum) {
+            if ($sum->stage === $stage) {
+                $last ??= $sum->localDay->modify(\sprintf('-%d days', self::DOUBTED_DAYS));
+                $doubts += $sum->localDay >= $last ? $sum->doubts : 0;
+            }
+        }
+
+        return $doubts;
+    }
+
+    public function entriesOn(\DateTimeImmutable $day): int
+    {
+        return array_sum(array_map(static fn (DaySum $sum): int => $sum->entries, $this->on($day)));
+    }
+
+    public function hasStageOn(Stage $stage, \DateTimeImmutable $day): bool
+    {
+        return [] !== array_filter($this->on($day), static fn (DaySum $sum): bool => $sum->stage === $stage);
+    }
+
+    /**
+     * @return list<DaySum>
+     */
+    private function on(\DateTimeImmutable $day): array
+    {
+        $on = [];
+        for ($i = \count($this->sums) - 1; $i >= 0 && $this->sums[$i]->localDay >= $day; --$i) {
+            if ($this->sums[$i]->localDay->getTimestamp() === $day->getTimestamp()) {
+                $on[] = $this->sums[$i];
+            }
+        }
+
+        return $on;
+    }
+
+    /**
+     * @return array<string, array{int, int}> entries and the most of one, by kind
+     */
+    private function bestsOf(Stage $stage): array
+    {
+        $bests = [];
+        foreach ($this->sums as $sum) {
+            if ($sum->stage === $stage) {
+                [$entries, $best] = $bests[$sum->kind->value] ?? [0, 0];
+                $bests[$sum->kind->value] = [$entries + $sum->entries, max($best, $sum->best)];
+            }
+        }
+
+        return $bests;
+    }
+
+    /** A ladder or an interval set is counted at the beat of the stage's first drill. */
+    private static function drill(DaySum $sum): Drill
+    {
+        try {
+            return DrillTable::named($sum->drill);
+        } catch (UnknownDrill) {
+            return DrillTable::ofStage($sum->stage)[0];
+        }
+    }
+}
