@@ -17,6 +17,7 @@ use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Platform\File\GymFiles;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Job\Worker;
+use Zumbo\App\Platform\Write\Transaction;
 use Zumbo\App\Shared\SignedInCoach;
 
 /**
@@ -199,7 +200,7 @@ abstract class ApiTestCase extends WebTestCase
     protected static function recount(Uuid $gym): void
     {
         self::service(GymScope::class)->enter($gym);
-        self::service(DaySums::class)->rebuild();
+        self::service(Transaction::class)->run(self::service(DaySums::class)->rebuild(...));
         self::service(GymScope::class)->leave();
     }
 

@@ -20,7 +20,7 @@ final class SessionStore
         $pdo = $connection->getNativeConnection();
 
         return $pdo instanceof \PDO
-            ? new PdoSessionHandler($pdo, ['db_table' => self::TABLE, 'lock_mode' => PdoSessionHandler::LOCK_NONE])
+            ? new RestingSessions($pdo, self::TABLE)
             : throw new \LogicException('sessions need a PDO connection');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\ClassHour;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\People\Tag;
 use Zumbo\App\Tests\ApiTestCase;
 
@@ -82,6 +83,37 @@ final class ClassApiTest extends ApiTestCase
         self::assertSame('nothing', $athlete['allowance']['jumping']);
         self::assertNull($athlete['drill']);
         self::assertSame('No training today.', $athlete['allowance']['public']['sentence'], 'no reason on the wall');
+    }
+
+    /** Many screens ask at once: one answer is worked out, and whoever has it gets none. */
+    public function testTheSameAnswerIsNotWorkedOutNorSentAgain(): void
+    {
+        $gym = $this->signInto();
+        $this->add('First Athlete', 'singles');
+        $this->send('GET', '/api/class');
+        $tag = (string) $this->response()->headers->get('ETag');
+        self::assertMatchesRegularExpression('/^"[0-9a-f]{32}"$/', $tag);
+        self::connection()->update('athlete', ['name' => 'Renamed'], ['gym_id' => $gym->toBinary()]);
+        self::assertSame('First', $this->send('GET', '/api/class')['athletes'][0]['firstName'], 'as it was kept');
+        $this->send('GET', '/api/class', null, ['If-None-Match' => $tag]);
+        self::assertSame([304, ''], [$this->response()->getStatusCode(), $this->body()]);
+        $this->add('Second Athlete', 'singles');
+        $this->send('GET', '/api/class', null, ['If-None-Match' => $tag]);
+        $this->assertStatus(200);
+        self::assertNotSame($tag, $this->response()->headers->get('ETag'));
+        self::assertStringContainsString('Renamed', $this->body());
+        self::assertStringContainsString('no-cache', (string) $this->response()->headers->get('Cache-Control'));
+    }
+
+    public function testWhatAHelperIsShownIsNotWhatACoachIs(): void
+    {
+        $gym = $this->signInto();
+        $this->add('First Athlete', 'singles');
+        $this->send('GET', '/api/class');
+        $tag = (string) $this->response()->headers->get('ETag');
+        $this->signInto($gym, Role::Helper);
+        $this->send('GET', '/api/class', null, ['If-None-Match' => $tag]);
+        $this->assertStatus(200);
     }
 
     public function testTheQueriesDoNotGrowWithTheClass(): void

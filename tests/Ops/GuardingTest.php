@@ -88,6 +88,30 @@ final class GuardingTest extends InstanceTestCase
         self::assertSame([0, "204\nours has ended\n201\ntheirs goes on\n0\n"], [$exit, $out]);
     }
 
+    /** Else every look at a screen would wait for the disk. */
+    public function testLookingWritesNothing(): void
+    {
+        [$exit, $out] = self::instance(
+            <<<'SH'
+                run_logged kill-demo console zumbo:demo --on 2026-11-24
+                here="http://127.0.0.1:$WEB_PORT"; jar="$SOCKETS/jar"
+                curl -s -c "$jar" -o /dev/null -H 'Content-Type: application/json' -H 'csrf-token: csrf-token' -H "Origin: $here" \
+                  -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "$here/api/sign-in"
+                written() { database_sql -Ne "SELECT SUM(variable_value) FROM information_schema.global_status
+                  WHERE variable_name IN ('COM_INSERT', 'COM_UPDATE', 'COM_DELETE', 'COM_REPLACE')"; }
+                curl -s -b "$jar" -o /dev/null "$here/api/class"
+                before="$(written)"
+                for path in class athletes class me changes; do curl -s -b "$jar" -o /dev/null -w '%{http_code} ' "$here/api/$path"; done
+                echo "$(($(written) - before)) written"
+                database_sql zumbo -e 'UPDATE sessions SET sess_time = sess_time - 400'
+                before="$(written)"
+                curl -s -b "$jar" -o /dev/null "$here/api/me"; echo "$(($(written) - before)) after five minutes"
+                rm "$jar"
+                SH,
+        );
+        self::assertSame([0, "200 200 200 200 200 0 written\n1 after five minutes\n"], [$exit, $out]);
+    }
+
     public function testWhatThePageMayDoIsToldToTheBrowser(): void
     {
         [, $out] = self::instance(

@@ -14,13 +14,16 @@ use Symfony\Component\HttpKernel\KernelEvents;
  */
 final class ViewResponder
 {
+    public const FLAGS = \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE
+        | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION;
+
     #[AsEventListener(KernelEvents::VIEW)]
     public function onView(ViewEvent $event): void
     {
         $result = $event->getControllerResult();
         $status = $result instanceof Created && $result->now ? 201 : 200;
         $response = new JsonResponse();
-        $response->setEncodingOptions(\JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
+        $response->setEncodingOptions(self::FLAGS);
         $response->setData($result instanceof Created ? $result->view : $result);
         $response->setStatusCode($status);
         $response->headers->set('Cache-Control', 'no-store');
