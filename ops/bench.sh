@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace ladder faults gear sound events hand routes class import bytes)
+names=(calc arc pace ladder faults gear sound events hand routes class import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -114,6 +114,26 @@ bench_import() {
   bench_instance
   local worker; worker="$(program_pid worker)"
   ( cd web && node scripts/import-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' "${worker% *}" )
+}
+
+bench_growth() {
+  bench_instance
+  local place="$VAR/bench/growth" here="http://127.0.0.1:$WEB_PORT" began
+  mkdir -p "$place"
+  grown() { ( cd web && node scripts/growth-load.mjs "$here" 'harbour rope 14' "$1" ) > "$place/$2"; }
+  began="$(date +%s)"
+  "$PHP" -d pcov.enabled=0 bench/growth.php few
+  console zumbo:rebuild-sums -q
+  grown 1 few
+  "$PHP" -d pcov.enabled=0 bench/growth.php many
+  console zumbo:rebuild-sums -q
+  database_sql zumbo_bench -e 'ANALYZE TABLE attempt, practice, practice_set, day_sum' >/dev/null
+  printf 'growth: %s entries made and counted in %s s; p95 in ms with two weeks of log, and with three years\n' \
+    "$(database_sql zumbo_bench -Ne 'SELECT COUNT(*) FROM attempt')" "$(($(date +%s) - began))"
+  grown 1 many; grown 51 seventy; grown 52 fourteen
+  join <(sort "$place/few") <(sort "$place/many") | awk '{ printf "growth: %s %s -> %s, ratio %.2f\n", $1, $2, $3, $3 / $2 }'
+  awk '{ printf "growth: 14 athletes, three years: %s %s ms\n", $1, $2 }' "$place/fourteen"
+  awk '{ printf "growth: 70 athletes, three years: %s %s ms\n", $1, $2 }' "$place/seventy"
 }
 
 bench_hand() {

@@ -33,11 +33,10 @@ final readonly class ClassController
     #[Answers(ClassView::class)]
     public function tonight(Request $request): Response
     {
-        $gym = $this->gyms->current();
-        $day = LocalDay::of($this->clock->now(), $gym->timeZone())->format('Y-m-d');
+        $day = LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone())->format('Y-m-d');
         $role = $this->coach->role()->value;
 
-        return $this->kept->answer($request, 'class '.$role, [$gym->revision(), $day], $this->class->tonight(...));
+        return $this->kept->answer($request, 'class '.$role, [$day], $this->class->tonight(...));
     }
 
     #[Route('/api/athletes/{id}/today', methods: ['GET'])]

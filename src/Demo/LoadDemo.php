@@ -71,10 +71,14 @@ final readonly class LoadDemo
         $this->scope->enter($gymId);
         $manager = $this->database->entities();
         $manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($ids, $gymId, $day): void {
+            $before = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0]['revision'] ?? 0;
             $this->clear();
             $manager->persist(
                 new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre),
             );
+            $manager->flush();
+            // It goes on from there: a screen that knows the gym as it was must see that it is another.
+            $this->database->execute('UPDATE gym SET revision = :before + 1 WHERE id = :gym', ['before' => $before]);
             $this->addCoach($manager, $ids, SaltmarshBarbell::OWNER_EMAIL, SaltmarshBarbell::OWNER_NAME, Role::Owner);
             $this->addCoach($manager, $ids, SaltmarshBarbell::COACH_EMAIL, SaltmarshBarbell::COACH_NAME, Role::Coach);
             $this->addCoach(

@@ -105,6 +105,22 @@ final class ClassApiTest extends ApiTestCase
         self::assertStringContainsString('no-cache', (string) $this->response()->headers->get('Cache-Control'));
     }
 
+    /** After a restore the gym's revisions begin again further back: the same number is another state then. */
+    public function testTheSameRevisionOfAnotherHistoryIsAnotherAnswer(): void
+    {
+        $gym = $this->signInto()->toBinary();
+        $this->add('First Athlete', 'singles');
+        $this->send('GET', '/api/class');
+        $tag = (string) $this->response()->headers->get('ETag');
+        self::connection()->executeStatement(
+            'DELETE c FROM gym_change c JOIN gym g ON g.id = c.gym_id AND g.revision = c.revision WHERE g.id = ?',
+            [$gym],
+        );
+        self::connection()->executeStatement('UPDATE gym SET revision = revision - 1 WHERE id = ?', [$gym]);
+        $this->add('Second Athlete', 'singles');
+        self::assertCount(2, $this->send('GET', '/api/class', null, ['If-None-Match' => $tag])['athletes']);
+    }
+
     public function testWhatAHelperIsShownIsNotWhatACoachIs(): void
     {
         $gym = $this->signInto();

@@ -9,6 +9,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Lock\LockFactory;
+use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 
 /**
@@ -23,6 +24,7 @@ final readonly class KeptAnswers
         #[Autowire(service: 'cache.app')] private CacheItemPoolInterface $cache,
         private LockFactory $locks,
         private GymScope $scope,
+        private GymDatabase $database,
         /** Another build may answer otherwise. */
         #[Autowire('%kernel.cache_dir%')] private string $build,
     ) {
@@ -30,13 +32,13 @@ final readonly class KeptAnswers
 
     /**
      * @param string            $name    of what is asked for, beside the gym
-     * @param list<string|int>  $restsOn all that the answer rests on, like the gym's revision and its local day
+     * @param list<string>      $restsOn what the answer rests on beside the gym's rows, like its local day
      * @param callable(): mixed $view    DTOs with public properties
      */
     public function answer(Request $request, string $name, array $restsOn, callable $view): Response
     {
         $slot = 'answer.'.hash('xxh128', $name.' '.$this->scope->gymId()->toRfc4122());
-        $tag = hash('xxh128', implode(' ', [$this->build, $slot, ...$restsOn]));
+        $tag = hash('xxh128', implode(' ', [$this->build, $slot, $this->lastWrite(), ...$restsOn]));
         $response = new Response('', 200, ['Content-Type' => 'application/json']);
         $response->setEtag($tag);
         $response->headers->set('Cache-Control', 'private, no-cache');
@@ -45,6 +47,17 @@ final readonly class KeptAnswers
         }
 
         return $response;
+    }
+
+    /** By number and by id: after a restore the numbers begin again further back. */
+    private function lastWrite(): string
+    {
+        $row = $this->database->rows(
+            'SELECT g.revision, HEX(c.row_id) AS row_id FROM gym g
+             LEFT JOIN gym_change c ON c.gym_id = g.id AND c.revision = g.revision WHERE g.id = :gym',
+        )[0] ?? [];
+
+        return implode(' ', array_filter($row, is_scalar(...)));
     }
 
     /**
