@@ -3,6 +3,7 @@
 // Usage: class-load.mjs ADDRESS EMAIL PASSWORD [SECONDS]
 import http from 'node:http';
 import { v7 } from 'uuid';
+import { signedIn } from './signedIn.mjs';
 
 const [address, email, password, seconds = '60'] = process.argv.slice(2);
 const WRITERS = 10;
@@ -11,18 +12,7 @@ const PER_SECOND = 5;
 const GAP_MS = 200; // as web/src/api/live.ts
 const pause = (ms) => new Promise((done) => setTimeout(done, ms));
 
-const headers = { 'Content-Type': 'application/json', 'csrf-token': 'csrf-token', Origin: address };
-const signIn = await fetch(`${address}/api/sign-in`, {
-  method: 'POST',
-  headers,
-  body: JSON.stringify({ email, password }),
-});
-if (signIn.status !== 204) throw new Error(`could not sign in: ${signIn.status}`);
-const cookie = signIn.headers
-  .getSetCookie()
-  .map((one) => one.split(';')[0])
-  .join('; ');
-const get = async (path) => (await fetch(address + path, { headers: { cookie } })).json();
+const { cookie, call, get } = await signedIn(address, email, password);
 
 const start = await get('/api/changes');
 // Whoever may not jump today is offered no drill.
@@ -81,11 +71,7 @@ async function write(i) {
     misses: i % 3,
   });
   const began = performance.now();
-  const response = await fetch(`${address}/api/attempts/${v7()}`, {
-    method: 'PUT',
-    headers: { ...headers, cookie },
-    body,
-  });
+  const response = await call('PUT', `/api/attempts/${v7()}`, body);
   times.push(performance.now() - began);
   refused += response.status === 201 ? 0 : 1;
   await response.arrayBuffer();

@@ -3,6 +3,7 @@
 // Usage: import-load.mjs ADDRESS EMAIL PASSWORD WORKER_PID [ROWS]
 import { readFileSync } from 'node:fs';
 import { v7 } from 'uuid';
+import { signedIn } from './signedIn.mjs';
 
 const [address, email, password, worker, count = '100000'] = process.argv.slice(2);
 const ROWS = Number(count);
@@ -11,20 +12,7 @@ const WRITERS = 6;
 const MOST_S = 300;
 const pause = (ms) => new Promise((done) => setTimeout(done, ms));
 
-const headers = { 'Content-Type': 'application/json', 'csrf-token': 'csrf-token', Origin: address };
-const signIn = await fetch(`${address}/api/sign-in`, {
-  method: 'POST',
-  headers,
-  body: JSON.stringify({ email, password }),
-});
-if (signIn.status !== 204) throw new Error(`could not sign in: ${signIn.status}`);
-const cookie = signIn.headers
-  .getSetCookie()
-  .map((one) => one.split(';')[0])
-  .join('; ');
-const call = (method, path, body, more = {}) =>
-  fetch(address + path, { method, headers: { ...headers, cookie, ...more }, body });
-const get = async (path) => (await call('GET', path)).json();
+const { call, get } = await signedIn(address, email, password);
 const memory = () => Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${worker}/status`, 'utf8'))[1]) / 1000;
 
 /** Three years of twenty who are new here. */
