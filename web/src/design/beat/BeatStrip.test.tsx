@@ -1,5 +1,7 @@
-import { render, screen } from '@testing-library/react';
+import { act, render, screen } from '@testing-library/react';
+import { Profiler } from 'react';
 import { describe, expect, it } from 'vitest';
+import { BeatHead } from '../../lib/beatHead';
 import { BeatStrip } from './BeatStrip';
 
 const beat = (kind: string | null, i: number) => ({ kind, atS: i * 0.6, endS: (i + 1) * 0.6 });
@@ -28,10 +30,28 @@ describe('the beat strip', () => {
     expect(top('s')).toBeLessThan(top('q'));
   });
 
-  it('shows the head where the pattern is', () => {
-    const { container } = render(<BeatStrip beats={strip(['s', 's'])} text="2 singles" headS={0.9} />);
-    const head = container.querySelectorAll('line')[1];
-    expect(Number(head?.getAttribute('x1'))).toBeCloseTo(8 + 0.9 * 42, 1);
+  it('moves the head with the beat, and draws nothing anew for it', () => {
+    const head = new BeatHead();
+    let drawn = 0;
+    const { container } = render(
+      <Profiler id="strip" onRender={() => (drawn += 1)}>
+        <BeatStrip beats={strip(['s', 's'])} text="2 singles" head={head} />
+      </Profiler>,
+    );
+    const line = container.querySelectorAll('line')[1];
+    expect(line?.getAttribute('visibility')).toBe('hidden');
+    act(() => {
+      for (let at = 0; at <= 0.9; at += 0.01) {
+        head.move(at);
+      }
+      head.move(0.9);
+    });
+    expect(line?.getAttribute('visibility')).toBe('visible');
+    const [, x] = /translate\(([\d.]+)/.exec(line?.getAttribute('transform') ?? '') ?? [];
+    expect(Number(x)).toBeCloseTo(8 + 0.9 * 42, 1);
+    expect(drawn).toBe(1);
+    act(() => head.move(null));
+    expect(line?.getAttribute('visibility')).toBe('hidden');
   });
 
   it('names footwork once below the jumps it is done in, as far as there is room', () => {

@@ -1,3 +1,5 @@
+import { useEffect, useRef } from 'react';
+import type { BeatHead } from '../../lib/beatHead';
 import { BASE, BeatArcs, type DrawnBeat, type StripBeat } from './BeatArcs';
 import { FootworkNames, NAMES_HEIGHT } from './FootworkNames';
 import styles from './BeatStrip.module.css';
@@ -6,8 +8,8 @@ interface Props {
   beats: StripBeat[];
   /** What the strip says, for those who hear it: "3 singles, 1 double". */
   text: string;
-  /** Where the head is, in seconds of the pattern; null while nothing plays. */
-  headS?: number | null;
+  /** Where the beat is, while it plays. */
+  head?: BeatHead;
   /** Small: on the plan of the hall. */
   small?: boolean;
 }
@@ -19,14 +21,13 @@ const PER_SECOND = 42;
 const REST_MOST_S = 1.2;
 
 /** The product's own notation: dots are landings, arcs are turns; a rest is a bar. Shape alone is enough. */
-export function BeatStrip({ beats, text, headS = null, small = false }: Props) {
+export function BeatStrip({ beats, text, head, small = false }: Props) {
   const drawn = place(beats.slice(0, MOST_DRAWN));
   const width = drawn.reduce((sum, beat) => sum + beat.width, 0) + 16;
   const cut = beats.length > MOST_DRAWN;
   // On the plan of the hall the names would be too small to read; the text has them.
   const named = !small && drawn.some((beat) => (beat.footwork ?? null) !== null);
   const height = HEIGHT + (named ? NAMES_HEIGHT : 0);
-  const head = headS === null ? null : headX(drawn, headS);
   return (
     <svg
       className={small ? styles.small : styles.strip}
@@ -44,9 +45,24 @@ export function BeatStrip({ beats, text, headS = null, small = false }: Props) {
           …
         </text>
       )}
-      {head !== null && <line x1={head} x2={head} y1={2} y2={HEIGHT - 1} className={styles.head} />}
+      {head !== undefined && <Head head={head} drawn={drawn} />}
     </svg>
   );
+}
+
+/** Moved by itself: nothing else is drawn anew while the beat runs. */
+function Head({ head, drawn }: { head: BeatHead; drawn: DrawnBeat[] }) {
+  const line = useRef<SVGLineElement>(null);
+  useEffect(() => {
+    const move = () => {
+      const x = head.now === null ? null : headX(drawn, head.now);
+      line.current?.setAttribute('visibility', x === null ? 'hidden' : 'visible');
+      line.current?.setAttribute('transform', `translate(${(x ?? 0).toFixed(2)} 0)`);
+    };
+    move();
+    return head.subscribe(move);
+  }, [head, drawn]);
+  return <line ref={line} visibility="hidden" y1={2} y2={HEIGHT - 1} className={styles.head} />;
 }
 
 function place(beats: StripBeat[]): DrawnBeat[] {

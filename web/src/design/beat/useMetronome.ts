@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { BeatHead } from '../../lib/beatHead';
 import { BeatScheduler, type Beat, type Playing, type Sound } from '../../lib/beatScheduler';
 import { useWakeLock } from '../../lib/useWakeLock';
 
@@ -42,7 +43,7 @@ export function useMetronome(beats: Beat[], as: Playing = steady) {
   const [playing, setPlaying] = useState(false);
   const [silent, setSilent] = useState(false);
   const [shaking, setShaking] = useState(false);
-  const [headS, setHeadS] = useState<number | null>(null);
+  const [head] = useState(() => new BeatHead());
   const [speed, setSpeed] = useState(1);
   const silentNow = useRef(silent);
   const shakingNow = useRef(shaking);
@@ -83,22 +84,22 @@ export function useMetronome(beats: Beat[], as: Playing = steady) {
       }
       landed = landing;
       // With reduced motion the head steps from landing to landing instead of gliding.
-      setHeadS(still ? landing : at);
+      head.move(still ? landing : at);
       frame = requestAnimationFrame(draw);
     };
     frame = requestAnimationFrame(draw);
     return () => {
       clearInterval(timer);
       cancelAnimationFrame(frame);
-      setHeadS(null);
+      head.move(null);
       void audio.close();
     };
-  }, [playing, beats, as]);
+  }, [playing, beats, as, head]);
 
   return {
     playing,
     silent,
-    headS,
+    head,
     /** Beside the core's own timing: grows with a ramp. */
     speed,
     start: () => setPlaying(true),

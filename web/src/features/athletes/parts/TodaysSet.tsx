@@ -33,7 +33,7 @@ function SetOf({ drill, reason, left }: SetProps) {
           {drill.cadencePerMin} jumps/min · {drill.dose}
         </span>
       </div>
-      <BeatStrip beats={drill.beats} text={drill.text} headS={beat.headS} />
+      <BeatStrip beats={drill.beats} text={drill.text} head={beat.head} />
       <div className={styles.foot}>
         <Button size="large" onClick={beat.playing ? beat.stop : beat.start} aria-pressed={beat.playing}>
           {beat.playing ? 'Stop the beat' : 'Play the beat'}

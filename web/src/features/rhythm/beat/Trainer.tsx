@@ -1,7 +1,6 @@
 import { Button, Checkbox, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { clickTrackPath, type PatternInTime } from '../../../api/rhythm';
-import { BeatStrip } from '../../../design/beat/BeatStrip';
 import { Card } from '../../../design/page/Card';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { NumberField } from '../../../design/form/NumberField';
@@ -9,11 +8,11 @@ import { useFloor } from '../../../design/page/useMedia';
 import { useMetronome } from '../../../design/beat/useMetronome';
 import { Workbench } from '../../../design/page/Workbench';
 import type { Playing } from '../../../lib/beatScheduler';
-import { syllableAt, usualSyllables } from '../../../lib/syllables';
+import { usualSyllables } from '../../../lib/syllables';
+import { BeatStage } from './BeatStage';
 import { RhythmNav } from '../RhythmNav';
 import { TapPad } from './TapPad';
 import { AtThumb } from '../../../design/page/AtThumb';
-import styles from './BeatPage.module.css';
 
 const SECONDS_A_MINUTE = 60;
 
@@ -36,22 +35,8 @@ export function Trainer({ pattern, cadence, onCadence, field }: TrainerProps) {
   );
   const beat = useMetronome(pattern.beats, playing);
   const now = Math.round(pattern.cadencePerMin * (beat.playing ? beat.speed : 1));
-  const landing = beat.headS !== null && pattern.beats.some((one) => isNear(one.atS, beat.headS ?? 0));
   const floor = useFloor();
-  const syllable = syllableAt(pattern.beats, beat.headS, words);
-  const stage = (
-    <div className={landing ? styles.flash : styles.stage}>
-      <p className={styles.cadence}>
-        {now} <small>jumps a minute</small>
-        {syllable !== null && <span className={styles.syllable}>{syllable}</span>}
-      </p>
-      <BeatStrip beats={pattern.beats} text={pattern.text} headS={beat.headS} />
-      <p>
-        {countOf(pattern.jumps, 'jump')}, {countOf(pattern.turns, 'turn')}
-      </p>
-      {pattern.chance !== null && <p>{pattern.chance.sentence}</p>}
-    </div>
-  );
+  const stage = <BeatStage pattern={pattern} now={now} head={beat.head} words={words} />;
   const startStop = (
     <AtThumb>
       <Button type="primary" size="large" block onClick={() => (beat.playing ? beat.stop() : beat.start())}>
@@ -116,13 +101,4 @@ function playingOf(cadence: number, ramp: number, most: number, inner: boolean):
       : {}),
     ...(inner ? { heardBars: 2, silentBars: 1 } : {}),
   };
-}
-
-function countOf(count: number, what: string): string {
-  return `${count.toLocaleString('en-GB')} ${count === 1 ? what : `${what}s`}`;
-}
-
-/** So long a landing lights the stage. */
-function isNear(landingS: number, headS: number): boolean {
-  return headS >= landingS && headS - landingS < 0.08;
 }
