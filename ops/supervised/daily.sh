@@ -8,5 +8,5 @@ next="$(date -d '03:30' +%s)"
 [ "$next" -gt "$(date +%s)" ] || next="$(date -d 'tomorrow 03:30' +%s)"
 if [ "${2:-}" != now ]; then sleep $((next - $(date +%s))); fi
 ( write_backup "$(copies)/daily-$(date -u +%Y%m%dT%H%M%SZ).tar" )
-find "$(copies)" -name 'daily-*.tar' | sort -r | tail -n "+$(($(cat "$STATE/daily") + 1))" | xargs -r rm -f
+find "$(copies)" -name 'daily-*.tar' | sort -r | tail -n "+$(($(cat "$STATE/daily") + 1))" | xargs -r -d '\n' rm -f
 say "copied"
