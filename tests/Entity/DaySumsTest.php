@@ -43,14 +43,37 @@ final class DaySumsTest extends ExchangeTestCase
                 $this->write();
             }
             $this->import((int) (self::IMPORTED / self::FILES));
-            self::assertSame($this->truth(), $this->kept(), "after file $file");
-            self::assertSame($this->days(), $this->keptDays(), "after file $file");
+            self::assertAlike($this->truth(), $this->kept(), "after file $file");
+            self::assertAlike($this->days(), $this->keptDays(), "days after file $file");
         }
         self::assertGreaterThan(1000, \count($this->kept()));
         $kept = $this->rows('SELECT * FROM day_sum WHERE gym_id = ? ORDER BY set_id, stage, kind');
         self::recount($this->gym);
-        self::assertSame($kept, $this->rows('SELECT * FROM day_sum WHERE gym_id = ? ORDER BY set_id, stage, kind'));
+        self::assertAlike(
+            $kept,
+            $this->rows('SELECT * FROM day_sum WHERE gym_id = ? ORDER BY set_id, stage, kind'),
+            'counted anew',
+        );
         self::assertNotSame([0], array_values(array_unique(array_column($kept, 'doubts'))), 'some set is in doubt');
+    }
+
+    /**
+     * Some of what differs: a picture of thousands of rows tells nobody anything.
+     *
+     * @param list<array<string, mixed>> $truth
+     * @param list<array<string, mixed>> $kept
+     */
+    private static function assertAlike(array $truth, array $kept, string $when): void
+    {
+        [$true, $found] = array_map(
+            static fn (array $rows): array => array_map(static fn (array $row): string => implode(' ', $row), $rows),
+            [$truth, $kept],
+        );
+        self::assertSame(
+            [[], []],
+            [\array_slice(array_diff($true, $found), 0, 3), \array_slice(array_diff($found, $true), 0, 3)],
+            $when,
+        );
     }
 
     private function write(): void
