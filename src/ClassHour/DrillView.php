@@ -18,6 +18,9 @@ final readonly class DrillView
     /** More than this is drawn and looped as its beginning: a run of one kind sounds the same for ever. */
     private const MOST_BEATS = 120;
 
+    /** A strip that is only looked at: as many as it draws, and one by which it knows that there are more. */
+    public const LOOKED_AT = 17;
+
     /**
      * @param list<BeatView> $beats one round of the pattern
      */
@@ -37,8 +40,11 @@ final readonly class DrillView
     ) {
     }
 
-    /** @param string|null $cue instead of the drill's own */
-    public static function of(Drill $drill, ?string $cue = null): self
+    /**
+     * @param string|null $cue   instead of the drill's own
+     * @param int         $beats of the round, at most
+     */
+    public static function of(Drill $drill, ?string $cue = null, int $beats = self::MOST_BEATS): self
     {
         return new self(
             $drill->code,
@@ -53,7 +59,7 @@ final readonly class DrillView
             $drill->why,
             array_map(
                 BeatView::of(...),
-                \array_slice(PatternTiming::of($drill->pattern, Rate::perMinute($drill->cadence)), 0, self::MOST_BEATS),
+                \array_slice(PatternTiming::of($drill->pattern, Rate::perMinute($drill->cadence)), 0, $beats),
             ),
         );
     }

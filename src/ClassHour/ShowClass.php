@@ -110,7 +110,7 @@ final readonly class ShowClass
                 $one->today->rope->state,
                 MessageCatalogue::name(Term::of($one->today->rope->next->action)),
                 AllowanceView::of($one->today, $role),
-                null === $drill ? null : DrillView::of($drill, $focus?->cue->cue),
+                null === $drill ? null : DrillView::of($drill, $focus?->cue->cue, DrillView::LOOKED_AT),
                 $jumps || [] === $one->health->standing ? new LoggedAsView($set->code, $set->countKind) : null,
                 $focus?->cue->reason->sentence ?? $drill?->why,
                 self::said($outlook->gate?->outlook),

@@ -85,6 +85,18 @@ final class ClassApiTest extends ApiTestCase
         self::assertSame('No training today.', $athlete['allowance']['public']['sentence'], 'no reason on the wall');
     }
 
+    /** A round of a hundred has as many beats; the hall draws the first few. */
+    public function testTheHallIsSentWhatItDraws(): void
+    {
+        $this->signInto();
+        for ($i = 0; $i < 14; ++$i) {
+            $this->log($this->add('Athlete '.$i, ['none', 'singles', 'some-doubles', 'linked-doubles'][$i % 4]), 10, 'miss', '-1 minute');
+        }
+        $class = $this->send('GET', '/api/class');
+        self::assertSame(17, max(array_map(static fn (array $one): int => \count($one['drill']['beats']), $class['athletes'])));
+        self::assertLessThan(14 * 3500, \strlen($this->body()));
+    }
+
     /** Many screens ask at once: one answer is worked out, and whoever has it gets none. */
     public function testTheSameAnswerIsNotWorkedOutNorSentAgain(): void
     {

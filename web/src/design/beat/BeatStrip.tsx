@@ -14,7 +14,7 @@ interface Props {
   small?: boolean;
 }
 
-/** More than this is too fine to see: the strip shows the beginning and says so. */
+/** More than this is too fine to see: the strip shows the beginning and says so. The hall is sent one more. */
 const MOST_DRAWN = 16;
 const HEIGHT = 40;
 const PER_SECOND = 42;
