@@ -201,6 +201,8 @@ test('nor what is said and asked of somebody’s health', async ({ page }) => {
 
 // Sets both widths itself: once is enough.
 test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async ({ page }) => {
+  // Thirty-four pages.
+  test.slow();
   await signIn(page);
   const views = [
     '/athletes',
