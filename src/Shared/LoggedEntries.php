@@ -21,9 +21,6 @@ use Zumbo\Core\Path\WrittenEntry;
  */
 final readonly class LoggedEntries
 {
-    /** Before the last entry that is shown (our assumption): later nobody knows any more. */
-    private const ASKED_FOR = '-14 days';
-
     public function __construct(private Attempts $attempts, private ClockInterface $clock)
     {
     }
@@ -89,7 +86,7 @@ final readonly class LoggedEntries
             return [];
         }
         $last = max(array_map(static fn (Attempt $attempt): \DateTimeImmutable => $attempt->loggedAt(), $shown));
-        $from = $last->modify(self::ASKED_FOR);
+        $from = $last->modify(\sprintf('-%d days', SameSet::ASKED_DAYS));
         $recent = array_values(array_filter($shown, static fn (Attempt $attempt): bool => $attempt->loggedAt() >= $from));
 
         return SameSet::pairs(array_map(static fn (Attempt $attempt): WrittenEntry => new WrittenEntry(

@@ -15,6 +15,9 @@ final class SameSet
 {
     public const WITHIN_S = 180;
 
+    /** It is asked so many days before the last entry: later nobody knows any more (our assumption). */
+    public const ASKED_DAYS = 14;
+
     /**
      * @param list<WrittenEntry> $entries of one athlete, the oldest first
      *

@@ -22,6 +22,11 @@ final class UploadRefused extends \RuntimeException implements Refusal
         return new self($problem);
     }
 
+    public static function empty(): self
+    {
+        return self::because(Problem::of(422, 'Bad input', 'The file is empty: choose one with rows.'));
+    }
+
     public function problem(): Problem
     {
         return $this->problem;

@@ -48,12 +48,4 @@ final readonly class UploadedFile
 
         return new self($format, $content);
     }
-
-    /** @throws Refusal&\Throwable */
-    public static function needSome(int $bytes): void
-    {
-        if (0 === $bytes) {
-            throw UploadRefused::because(Problem::of(422, 'Bad input', 'The file is empty: choose one with rows.'));
-        }
-    }
 }

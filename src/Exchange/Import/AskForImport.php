@@ -7,6 +7,7 @@ namespace Zumbo\App\Exchange\Import;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Exchange\Format\UploadedFile;
+use Zumbo\App\Exchange\Format\UploadRefused;
 use Zumbo\App\Platform\File\GymFiles;
 use Zumbo\App\Platform\File\WholeCopy;
 use Zumbo\App\Platform\Gym\UnknownRow;
@@ -48,7 +49,10 @@ final readonly class AskForImport
         }
         $this->imports->needRoom();
         $copy = $this->imports->keep($id, $file->content);
-        UploadedFile::needSome($copy->bytes);
+        if (0 === $copy->bytes) {
+            $this->imports->delete($id);
+            throw UploadRefused::empty();
+        }
 
         return $this->writes->run($id, $subject, [$file->format, $copy->sha256], function () use ($id, $file): void {
             $this->queue->add($id, RunImport::KIND, $this->coach->id(), new ImportRequest($file->format));

@@ -19,7 +19,7 @@ final readonly class PruneWrites implements Chore
     /** A device that was away for longer sends what it kept as something new, or is told that it is there. */
     private const MUTATIONS_DAYS = 180;
 
-    /** Twice what ChangesController lists, and what comes between while an import is written. */
+    /** Far more than ChangesController lists, or than comes between while an import is written. */
     private const CHANGES = 10_000;
 
     /** In one statement, so that nobody waits for it. */

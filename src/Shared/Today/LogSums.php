@@ -13,6 +13,7 @@ use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Drill\UnknownDrill;
 use Zumbo\Core\Load\Contacts;
 use Zumbo\Core\Path\BestSoFar;
+use Zumbo\Core\Path\SameSet;
 use Zumbo\Core\Path\SessionSum;
 use Zumbo\Core\Stage\Stage;
 
@@ -23,9 +24,6 @@ use Zumbo\Core\Stage\Stage;
  */
 final readonly class LogSums
 {
-    /** Whether two coaches wrote one set is asked so many days before the last entry (our assumption). */
-    private const DOUBTED_DAYS = 14;
-
     /**
      * @param list<DaySum> $sums the oldest first
      */
@@ -87,12 +85,10 @@ final readonly class LogSums
         return array_values($sessions);
     }
 
-    /** The most of a kind of entry at a stage, and of how many; null: none was logged. */
+    /** The most of a kind of entry at a stage; null: none was logged. */
     public function best(Stage $stage, AttemptKind $kind): ?int
     {
-        $best = $this->bestsOf($stage)[$kind->value] ?? null;
-
-        return $best[1] ?? null;
+        return $this->bestsOf($stage)[$kind->value][1] ?? null;
     }
 
     public function entries(Stage $stage, AttemptKind $kind): int
@@ -123,7 +119,7 @@ final readonly class LogSums
         $last = null;
         foreach (array_reverse($this->sums) as $sum) {
             if ($sum->stage === $stage) {
-                $last ??= $sum->localDay->modify(\sprintf('-%d days', self::DOUBTED_DAYS));
+                $last ??= $sum->localDay->modify(\sprintf('-%d days', SameSet::ASKED_DAYS));
                 $doubts += $sum->localDay >= $last ? $sum->doubts : 0;
             }
         }
