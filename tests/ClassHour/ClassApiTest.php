@@ -93,7 +93,7 @@ final class ClassApiTest extends ApiTestCase
             $this->log($this->add('Athlete '.$i, ['none', 'singles', 'some-doubles', 'linked-doubles'][$i % 4]), 10, 'miss', '-1 minute');
         }
         $class = $this->send('GET', '/api/class');
-        self::assertSame(17, max(array_map(static fn (array $one): int => \count($one['drill']['beats']), $class['athletes'])));
+        self::assertSame(17, max([0, ...array_map(static fn (array $one): int => \count($one['drill']['beats']), $class['athletes'])]));
         self::assertLessThan(14 * 3500, \strlen($this->body()));
     }
 
