@@ -61,6 +61,9 @@ final class DrillTable
     /** What is done in it, where that is not jumping with a rope. */
     private const WORK = ['hop-in-place' => DrillWork::Jump, 'catch-the-rope' => DrillWork::Rope];
 
+    /** @var array<string, Drill> those that were asked for: a drill never changes, and to read its pattern takes a while */
+    private static array $read = [];
+
     /**
      * @return non-empty-list<Drill> in the order they are worked through
      */
@@ -97,7 +100,7 @@ final class DrillTable
     {
         [$stage, $title, $pattern, $cadence, $countKind, $aim, $sets, $cue, $why] = self::ROWS[$code];
 
-        return new Drill(
+        return self::$read[$code] ??= new Drill(
             $code,
             $stage,
             $title,

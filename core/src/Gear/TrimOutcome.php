@@ -28,8 +28,6 @@ final readonly class TrimOutcome
     /** Fewer tries on either length than this say nothing, and the normal interval does not hold (our assumption). */
     public const LEAST_TRIES = 30;
 
-    private const SLICES = 400;
-
     /** @param array{float, float}|null $interval of the change of misses per try; null: too little to say */
     private function __construct(
         public TrimAdvice $advice,
@@ -124,14 +122,9 @@ final readonly class TrimOutcome
 
     private static function chanceBetter(int $triesBefore, int $missesBefore, int $triesAfter, int $missesAfter): float
     {
-        $before = BetaDistribution::of(1 + $triesBefore - $missesBefore, 1 + $missesBefore);
-        $after = BetaDistribution::of(1 + $triesAfter - $missesAfter, 1 + $missesAfter);
-        $sum = 0.0;
-        for ($i = 0; $i < self::SLICES; ++$i) {
-            $sum += $before->cumulative($after->quantile(($i + 0.5) / self::SLICES));
-        }
+        $after = BetaDistribution::of(1 + $missesAfter, 1 + $triesAfter - $missesAfter);
 
-        return $sum / self::SLICES;
+        return $after->chanceBelow(1 + $missesBefore, 1 + $triesBefore - $missesBefore);
     }
 
     /**

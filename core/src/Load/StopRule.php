@@ -47,13 +47,13 @@ final class StopRule
     /** The beta-binomial distribution's upper tail. */
     public static function chanceOfAtLeast(int $misses, int $tries, float $rate): float
     {
-        [$alpha, $beta] = [self::CONCENTRATION * $rate, self::CONCENTRATION * (1 - $rate)];
-        $base = BetaDistribution::logBeta($alpha, $beta);
         $below = 0.0;
-        for ($k = 0; $k < $misses; ++$k) {
-            // ln C(n, k) = −ln((n+1)·B(n−k+1, k+1))
-            $ways = -log($tries + 1) - BetaDistribution::logBeta($tries - $k + 1, $k + 1);
-            $below += exp($ways + BetaDistribution::logBeta($alpha + $k, $beta + $tries - $k) - $base);
+        $evenings = BetaDistribution::of(self::CONCENTRATION * $rate, self::CONCENTRATION * (1 - $rate))->successesAmong($tries);
+        foreach ($evenings as $k => $chance) {
+            if ($k >= $misses) {
+                break;
+            }
+            $below += $chance;
         }
 
         return max(0.0, 1.0 - $below);

@@ -16,8 +16,12 @@ final readonly class BetaDistribution
     private const TINY = 1e-300;
     private const QUANTILE_TOLERANCE = 1e-14;
 
-    private function __construct(public float $alpha, public float $beta)
-    {
+    private function __construct(
+        public float $alpha,
+        public float $beta,
+        /** ln B(α, β): every probability needs it. */
+        private float $logBeta,
+    ) {
     }
 
     /** @throws NotSolvable when a parameter is not above 0 */
@@ -29,7 +33,7 @@ final readonly class BetaDistribution
             }
         }
 
-        return new self($alpha, $beta);
+        return new self($alpha, $beta, self::logBeta($alpha, $beta));
     }
 
     public function mean(): float
@@ -44,7 +48,7 @@ final readonly class BetaDistribution
      */
     public function moment(float $k): float
     {
-        return exp(self::logBeta($this->alpha + $k, $this->beta) - self::logBeta($this->alpha, $this->beta));
+        return exp(self::logBeta($this->alpha + $k, $this->beta) - $this->logBeta);
     }
 
     /** P(p ≤ x). */
@@ -56,7 +60,7 @@ final readonly class BetaDistribution
         if ($x >= 1.0) {
             return 1.0;
         }
-        $front = exp($this->alpha * log($x) + $this->beta * log1p(-$x) - self::logBeta($this->alpha, $this->beta));
+        $front = exp($this->alpha * log($x) + $this->beta * log1p(-$x) - $this->logBeta);
 
         // The fraction converges fast on the near side of the mean; the other side is its mirror image.
         return $x < ($this->alpha + 1) / ($this->alpha + $this->beta + 2)
@@ -73,6 +77,38 @@ final readonly class BetaDistribution
             1.0,
             self::QUANTILE_TOLERANCE,
         );
+    }
+
+    /**
+     * P(p < q) of an independent q ~ Beta(α′, β′) with a whole α′: Σ B(α+i, β+β′) / ((β′+i) B(1+i, β′) B(α, β)), i = 0…α′−1
+     * (J. D. Cook, Exact Calculation of Beta Inequalities, UT MD Anderson Cancer Center, 2005).
+     */
+    public function chanceBelow(int $alpha, float $beta): float
+    {
+        $sum = 0.0;
+        for ($i = 0; $i < $alpha; ++$i) {
+            $sum += exp(self::logBeta($this->alpha + $i, $this->beta + $beta)
+                - log($beta + $i) - self::logBeta(1 + $i, $beta) - $this->logBeta);
+        }
+
+        return min(1.0, $sum);
+    }
+
+    /**
+     * P(X = 0), P(X = 1) … of as many successes among n tries, p being distributed so: the beta-binomial distribution,
+     * each from the one before it.
+     *
+     * @return iterable<int, float>
+     */
+    public function successesAmong(int $tries): iterable
+    {
+        $log = self::logBeta($this->alpha, $this->beta + $tries) - $this->logBeta;
+        for ($k = 0; $k <= $tries; ++$k) {
+            yield $k => exp($log);
+            if ($k < $tries) {
+                $log += log((($tries - $k) / ($k + 1)) * (($this->alpha + $k) / ($this->beta + $tries - $k - 1)));
+            }
+        }
     }
 
     public static function logBeta(float $a, float $b): float

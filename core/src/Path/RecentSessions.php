@@ -37,10 +37,9 @@ final readonly class RecentSessions
             static fn (int $i): bool => $back[$i] < self::LAST,
             \ARRAY_FILTER_USE_KEY,
         ), $back);
-        [$low, $high] = $last->posterior->interval(self::SURE);
-        $mean = $all->posterior->chance->mean();
+        $differs = $last->posterior->excludes($all->posterior->chance->mean(), self::SURE);
 
-        return $last->entries >= self::LEAST_ENTRIES && ($mean < $low || $mean > $high) ? $last : $all;
+        return $differs && $last->entries >= self::LEAST_ENTRIES ? $last : $all;
     }
 
     /**

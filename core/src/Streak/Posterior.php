@@ -60,6 +60,14 @@ final readonly class Posterior
         return [$this->chance->quantile($tail), $this->chance->quantile(1 - $tail)];
     }
 
+    /** Whether a chance lies outside of the interval that holds p with so much. */
+    public function excludes(float $chance, float $share): bool
+    {
+        $below = $this->chance->cumulative($chance);
+
+        return min($below, 1 - $below) < (1 - $share) / 2;
+    }
+
     /** Chance that the next go reaches so many reps. */
     public function chanceOf(int $reps): float
     {
@@ -72,13 +80,8 @@ final readonly class Posterior
     public function chanceOfClean(int $clean, int $tries): float
     {
         $sum = 0.0;
-        $base = BetaDistribution::logBeta($this->chance->alpha, $this->chance->beta);
-        for ($k = $clean; $k <= $tries; ++$k) {
-            // ln C(n, k) = −ln((n+1)·B(n−k+1, k+1))
-            $ways = -log($tries + 1) - BetaDistribution::logBeta($tries - $k + 1, $k + 1);
-            $sum += exp(
-                $ways + BetaDistribution::logBeta($this->chance->alpha + $k, $this->chance->beta + $tries - $k) - $base,
-            );
+        foreach ($this->chance->successesAmong($tries) as $k => $chance) {
+            $sum += $k >= $clean ? $chance : 0.0;
         }
 
         return min(1.0, $sum);

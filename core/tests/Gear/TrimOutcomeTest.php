@@ -59,6 +59,13 @@ final class TrimOutcomeTest extends TestCase
         }
     }
 
+    public function testNothingLearntIsAnEvenChance(): void
+    {
+        self::assertEqualsWithDelta(0.5, TrimOutcome::of([], [])->chanceBetter, 1e-12);
+        // The greatest of ten even numbers below the least of ten others: one order of C(20, 10).
+        self::assertEqualsWithDelta(1 / 184756, TrimOutcome::of([self::sum(9, 0)], [self::sum(9, 9)])->chanceBetter, 1e-12);
+    }
+
     public function testAfterAFewTriesItWaits(): void
     {
         $out = TrimOutcome::of(self::goes(20, 20, 1), [self::sum(29, 3)]);

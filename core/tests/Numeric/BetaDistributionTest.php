@@ -30,6 +30,18 @@ final class BetaDistributionTest extends TestCase
         self::assertSame(1.0, $beta->moment(0));
     }
 
+    public function testChanceOfLyingBelowAnotherAgreesWithAnIntegral(): void
+    {
+        foreach (Reference::file('special-functions.json')['beta_below'] as $row) {
+            $beta = BetaDistribution::of((float) $row['alpha'], (float) $row['beta']);
+            self::assertEqualsWithDelta(
+                $row['chance'],
+                $beta->chanceBelow((int) $row['other_alpha'], (float) $row['other_beta']),
+                1e-10,
+            );
+        }
+    }
+
     public function testTheEndsOfTheRange(): void
     {
         $beta = BetaDistribution::of(3, 2);

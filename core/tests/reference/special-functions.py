@@ -2,7 +2,7 @@
 import json
 import pathlib
 import scipy
-from scipy import special, stats
+from scipy import integrate, special, stats
 
 complements = [1.0, 0.9, 0.75, 0.5, 0.3, 0.1, 1e-2, 1e-4, 1e-8, 1e-12]
 rows = {
@@ -16,7 +16,12 @@ rows = {
     ],
     "beta_binomial": [
         {"alpha": a, "beta": b, "clean": k, "tries": n, "at_least": float(stats.betabinom.sf(k - 1, n, a, b))}
-        for a, b, k, n in ((1, 1, 8, 10), (9, 2, 8, 10), (31, 5, 8, 10), (2, 9, 1, 10), (4, 4, 0, 3))
+        for a, b, k, n in ((1, 1, 8, 10), (9, 2, 8, 10), (31, 5, 8, 10), (2, 9, 1, 10), (4, 4, 0, 3), (90, 10, 4800, 5000))
+    ],
+    "beta_below": [
+        {"alpha": a, "beta": b, "other_alpha": c, "other_beta": d,
+         "chance": float(integrate.quad(lambda x: stats.beta.pdf(x, a, b) * stats.beta.sf(x, c, d), 0, 1, epsabs=1e-13, epsrel=1e-12, limit=400, points=[a / (a + b), c / (c + d)])[0])}
+        for a, b, c, d in ((1, 1, 1, 1), (3, 40, 5, 30), (10, 272, 13, 489), (31, 200, 1, 20), (2, 2, 60, 9))
     ],
 }
 pathlib.Path(__file__).with_name("special-functions.json").write_text(json.dumps(rows, indent=1) + "\n")
