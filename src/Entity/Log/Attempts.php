@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Entity\Log;
 
+use Doctrine\DBAL\Types\Types;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\People\Athlete;
@@ -11,6 +12,7 @@ use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
@@ -151,6 +153,32 @@ final readonly class Attempts
             ->getResult();
 
         return $attempts;
+    }
+
+    /**
+     * What was counted at an athlete's present stage, measured as its gate is, however long the log is.
+     *
+     * @return list<LoggedCount> the newest last
+     */
+    public function countsOfStage(Athlete $athlete, \DateTimeImmutable $from): array
+    {
+        $rows = $this->database->rows(
+            'SELECT logged_at, kind, reps, misses, ended FROM attempt
+             WHERE gym_id = :gym AND athlete_id = :athlete AND stage = :stage AND removed_at IS NULL AND logged_at >= :from
+             ORDER BY logged_at, id',
+            ['athlete' => $athlete->id(), 'stage' => $athlete->stage()->value, 'from' => $from],
+            ['athlete' => UuidType::NAME, 'from' => Types::DATETIME_IMMUTABLE],
+        );
+        $measured = GateTable::of($athlete->stage())?->countKind;
+        $counts = [];
+        foreach ($rows as $row) {
+            $one = LoggedCount::read($row);
+            if (null === $measured || $one->kind->countKind() === $measured) {
+                $counts[] = $one;
+            }
+        }
+
+        return $counts;
     }
 
     /**

@@ -62,7 +62,7 @@ final readonly class ReadOutlooks
         $gate = GateTable::of($stage);
 
         return null === $gate ? null : GateOutlook::ofLog($stage, $gate, new GateLog(
-            $one->sums->sessions($stage, $gate->countKind, $one->days->stoppedDays()),
+            $one->sums->sessions($stage, $gate->countKind, $one->days->stoppedDays),
             $newest->lastClean,
             $newest->goes,
             CountKind::Streak === $gate->countKind ? $one->sums->best($stage, AttemptKind::Streak) : null,

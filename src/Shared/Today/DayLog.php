@@ -22,12 +22,16 @@ final readonly class DayLog
     private const WEEKS = 8;
     private const DAY_S = 86_400;
 
+    /** @var array<string, true> by local day: days that were stopped, by the rule or by a coach */
+    public array $stoppedDays;
+
     /**
      * @param list<Line>              $lines the oldest first
      * @param array<string, StopWord> $ended by coaches, by local day
      */
     public function __construct(private array $lines, private array $ended)
     {
+        $this->stoppedDays = $this->stoppedDays();
     }
 
     public static function empty(): self
@@ -47,7 +51,7 @@ final readonly class DayLog
         $thisWeek = 0;
         $jumpDays = [];
         foreach ($contacts as $day => $count) {
-            $at = new \DateTimeImmutable($day.' 00:00:00', new \DateTimeZone('UTC'));
+            $at = self::day($day);
             $ago = self::days($at, $today);
             $thisWeek += $at >= $monday && $ago >= 0 ? $count : 0;
             if ($count > 0 && $ago >= 0 && $ago < 7) {
@@ -69,11 +73,9 @@ final readonly class DayLog
     }
 
     /**
-     * Days that were stopped, by the rule or by a coach.
-     *
-     * @return array<string, true> by local day
+     * @return array<string, true>
      */
-    public function stoppedDays(): array
+    private function stoppedDays(): array
     {
         $stopped = array_fill_keys(array_keys($this->ended), true);
         $sums = $nights = [];
@@ -137,17 +139,18 @@ final readonly class DayLog
      */
     private function weeks(\DateTimeImmutable $monday, array $contacts): array
     {
-        $stopped = $this->stoppedDays();
+        $sums = $stopped = [];
+        foreach ($contacts as $day => $count) {
+            $back = self::weeksBack($day, $monday);
+            $sums[$back] = ($sums[$back] ?? 0) + $count;
+        }
+        foreach (array_keys($this->stoppedDays) as $day) {
+            $stopped[self::weeksBack($day, $monday)] = true;
+        }
         $weeks = [];
         for ($back = self::WEEKS; $back >= 1; --$back) {
-            $sum = 0;
-            $ordinary = true;
-            for ($day = 0; $day < 7; ++$day) {
-                $on = $monday->modify(\sprintf('%+d days', $day - 7 * $back))->format('Y-m-d');
-                $sum += $contacts[$on] ?? 0;
-                $ordinary = $ordinary && !isset($stopped[$on]);
-            }
-            if ($ordinary && ([] !== $weeks || $sum > 0)) {
+            $sum = $sums[$back] ?? 0;
+            if (!isset($stopped[$back]) && ([] !== $weeks || $sum > 0)) {
                 $weeks[] = $sum;
             }
         }
@@ -167,6 +170,17 @@ final readonly class DayLog
         }
 
         return $contacts;
+    }
+
+    /** 1: the week before that Monday; 0 or less: a later one. */
+    private static function weeksBack(string $day, \DateTimeImmutable $monday): int
+    {
+        return (int) ceil(self::days(self::day($day), $monday) / 7);
+    }
+
+    private static function day(string $day): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($day.' 00:00:00', new \DateTimeZone('UTC'));
     }
 
     private static function monday(\DateTimeImmutable $day): \DateTimeImmutable

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Shared\Today;
 
-use Zumbo\App\Entity\Log\Attempt;
+use Zumbo\App\Entity\Log\LoggedCount;
 use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\Core\Gear\TrimGate;
 use Zumbo\Core\Gear\TrimOutcome;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Stage\Stage;
 
 /**
  * What the log says of an athlete's lengths: how each went, whether the last trim helped, and what may be done to the
@@ -30,17 +29,12 @@ final readonly class LengthHistory
     }
 
     /**
-     * @param non-empty-list<Rope> $ropes    the oldest first
-     * @param list<Attempt>        $attempts the newest last
+     * @param non-empty-list<Rope> $ropes the oldest first
+     * @param list<LoggedCount>    $log   of their present stage, measured as its gate is; the newest last
      */
-    public static function of(
-        array $ropes,
-        array $attempts,
-        Stage $stage,
-        string $timeZone,
-        \DateTimeImmutable $now,
-    ): self {
-        $periods = LengthPeriod::split($ropes, $attempts, $stage, $now);
+    public static function of(array $ropes, array $log, string $timeZone): self
+    {
+        $periods = LengthPeriod::split($ropes, $log);
         [$before, $last] = [$periods[\count($periods) - 2] ?? null, $periods[\count($periods) - 1]];
 
         return new self(
@@ -80,8 +74,8 @@ final readonly class LengthHistory
     public function around(\DateTimeImmutable $localDay): array
     {
         return [
-            $this->last()->triesWhere(fn (Attempt $one): bool => LocalDay::of($one->loggedAt(), $this->timeZone) < $localDay),
-            $this->last()->triesWhere(fn (Attempt $one): bool => LocalDay::of($one->loggedAt(), $this->timeZone) >= $localDay),
+            $this->last()->triesWhere(fn (\DateTimeImmutable $at): bool => LocalDay::of($at, $this->timeZone) < $localDay),
+            $this->last()->triesWhere(fn (\DateTimeImmutable $at): bool => LocalDay::of($at, $this->timeZone) >= $localDay),
         ];
     }
 

@@ -4,59 +4,44 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Shared\Today;
 
-use Zumbo\App\Entity\Log\Attempt;
+use Zumbo\App\Entity\Log\LoggedCount;
 use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Platform\Clock\LocalDay;
-use Zumbo\Core\Path\GateTable;
-use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\CountedReps;
 
 /**
- * The time an athlete jumped with one length, and what was logged then of their present stage, measured as its gate is.
+ * The time an athlete jumped with one length, and what was logged then.
  */
 final readonly class LengthPeriod
 {
+    /** @var list<CountedReps> */
+    public array $counted;
+
     /**
-     * @param list<Attempt>     $attempts the newest last
-     * @param list<CountedReps> $counted  the same
+     * @param list<LoggedCount> $log the newest last
      */
-    private function __construct(public Rope $rope, public array $attempts, public array $counted)
+    private function __construct(public Rope $rope, private array $log)
     {
+        $this->counted = array_map(static fn (LoggedCount $one): CountedReps => $one->counted, $log);
     }
 
     /**
-     * @param non-empty-list<Rope> $ropes    the oldest first
-     * @param list<Attempt>        $attempts the newest last
+     * @param non-empty-list<Rope> $ropes the oldest first
+     * @param list<LoggedCount>    $log   the newest last
      *
      * @return non-empty-list<self>
      */
-    public static function split(array $ropes, array $attempts, Stage $stage, \DateTimeImmutable $now): array
+    public static function split(array $ropes, array $log): array
     {
-        $spec = GateTable::of($stage)?->countKind;
-        $fitting = array_values(
-            array_filter(
-                $attempts,
-                static fn (Attempt $attempt): bool => $attempt->stage() === $stage
-                    && (null === $spec || $attempt->toCore($now)->countKind === $spec),
-            ),
-        );
-
         return array_map(
-            static function (Rope $rope, int $i) use ($ropes, $fitting, $now): self {
+            static function (Rope $rope, int $i) use ($ropes, $log): self {
                 $until = ($ropes[$i + 1] ?? null)?->createdAt();
-                $mine = array_values(
-                    array_filter(
-                        $fitting,
-                        static fn (Attempt $attempt): bool => $attempt->loggedAt() >= $rope->createdAt()
-                            && (null === $until || $attempt->loggedAt() < $until),
-                    ),
-                );
 
-                return new self(
-                    $rope,
-                    $mine,
-                    array_map(static fn (Attempt $attempt): CountedReps => $attempt->toCore($now)->counted, $mine),
-                );
+                return new self($rope, array_values(array_filter(
+                    $log,
+                    static fn (LoggedCount $one): bool => $one->loggedAt >= $rope->createdAt()
+                        && (null === $until || $one->loggedAt < $until),
+                )));
             },
             $ropes,
             array_keys($ropes),
@@ -66,30 +51,26 @@ final readonly class LengthPeriod
     /** Local days with an entry. */
     public function practices(string $timeZone): int
     {
-        return \count(
-            array_unique(
-                array_map(
-                    static fn (Attempt $attempt): string => LocalDay::of($attempt->loggedAt(), $timeZone)->format(
-                        'Y-m-d',
-                    ),
-                    $this->attempts,
-                ),
-            ),
-        );
+        $days = [];
+        foreach ($this->log as $one) {
+            $days[LocalDay::of($one->loggedAt, $timeZone)->format('Y-m-d')] = true;
+        }
+
+        return \count($days);
     }
 
     /**
-     * @param callable(Attempt): bool|null $which null: all
+     * @param callable(\DateTimeImmutable): bool|null $when it was logged; null: whenever
      *
      * @return array{int, int} tries, and misses among them
      */
-    public function triesWhere(?callable $which = null): array
+    public function triesWhere(?callable $when = null): array
     {
         $tries = $misses = 0;
-        foreach ($this->attempts as $i => $attempt) {
-            if (null === $which || $which($attempt)) {
-                $misses += $this->counted[$i]->misses;
-                $tries += $this->counted[$i]->successes + $this->counted[$i]->misses;
+        foreach ($this->log as $one) {
+            if (null === $when || $when($one->loggedAt)) {
+                $misses += $one->counted->misses;
+                $tries += $one->counted->successes + $one->counted->misses;
             }
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Shared\Today;
 
-use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athlete;
@@ -19,7 +18,6 @@ final readonly class ReadLengths
         private Ropes $ropes,
         private Attempts $attempts,
         private Gyms $gyms,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -30,14 +28,11 @@ final readonly class ReadLengths
         if ([] === $ropes) {
             return null;
         }
-        $attempts = $this->attempts->ofAthlete($athlete->id(), $ropes[0]->createdAt());
 
         return LengthHistory::of(
             $ropes,
-            $attempts,
-            $athlete->stage(),
+            $this->attempts->countsOfStage($athlete, $ropes[0]->createdAt()),
             $this->gyms->current()->timeZone(),
-            $this->clock->now(),
         );
     }
 }
