@@ -36,6 +36,8 @@ if ! load_parts; then
   fail "the backup could not be read in; everything is as it was before"
 fi
 migrate_or_go_back
+# What was answered before is of another state.
+rm -rf "$STATE"/cache/*/pools/app
 run_logged erase-again console zumbo:erase-again "$(copies)/erased"
 start_web ''
 say "restored: the state of $made, without whoever was erased until $listed; erasures after that are not known here"

@@ -4,39 +4,48 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Athletes;
 
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Api\KeptAnswers;
 use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\Shared\CurrentCoach;
 
 #[Route('/api/athletes')]
 final readonly class AthletesController
 {
-    public function __construct(private ShowAthletes $show, private SaveAthlete $save, private EraseAthlete $erase)
-    {
+    public function __construct(
+        private ShowAthletes $show,
+        private SaveAthlete $save,
+        private EraseAthlete $erase,
+        private KeptAnswers $kept,
+        private CurrentCoach $coach,
+    ) {
     }
 
-    /**
-     * @return list<AthleteView>
-     */
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(AthleteView::class, list: true)]
-    public function all(): array
+    public function all(Request $request): Response
     {
-        return $this->show->all();
+        return $this->kept->answer($request, 'athletes '.$this->coach->role()->value, $this->show->all(...));
     }
 
     #[Route('/{id}', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(AthleteView::class)]
-    public function one(UuidV7 $id): AthleteView
+    public function one(UuidV7 $id, Request $request): Response
     {
-        return $this->show->one($id);
+        return $this->kept->answer(
+            $request,
+            \sprintf('athlete %s %s', $id->toRfc4122(), $this->coach->role()->value),
+            fn (): AthleteView => $this->show->one($id),
+        );
     }
 
     #[Route('/{id}', methods: ['PUT'])]

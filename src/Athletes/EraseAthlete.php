@@ -8,6 +8,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Platform\Api\KeptAnswers;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Job\Chore;
 use Zumbo\App\Platform\Problem\BadField;
@@ -26,6 +27,7 @@ final readonly class EraseAthlete implements Chore
         private Athletes $athletes,
         private ShowAthletes $show,
         private IdempotentWrite $writes,
+        private KeptAnswers $kept,
         private ClockInterface $clock,
     ) {
     }
@@ -52,6 +54,7 @@ final readonly class EraseAthlete implements Chore
             },
             fn (): AthleteView => $this->show->one($id),
         );
+        $this->kept->forget();
     }
 
     /** In the gym that is entered: whoever was removed too long ago. */
@@ -64,6 +67,7 @@ final readonly class EraseAthlete implements Chore
                 null,
                 fn () => $this->athletes->erase($id),
             );
+            $this->kept->forget();
         }
     }
 }

@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour;
 
-use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
-use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\KeptAnswers;
-use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 
 final readonly class ClassController
@@ -22,9 +19,7 @@ final readonly class ClassController
         private ShowClass $class,
         private ShowToday $today,
         private KeptAnswers $kept,
-        private Gyms $gyms,
         private CurrentCoach $coach,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -33,17 +28,18 @@ final readonly class ClassController
     #[Answers(ClassView::class)]
     public function tonight(Request $request): Response
     {
-        $day = LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone())->format('Y-m-d');
-        $role = $this->coach->role()->value;
-
-        return $this->kept->answer($request, 'class '.$role, [$day], $this->class->tonight(...));
+        return $this->kept->answer($request, 'class '.$this->coach->role()->value, $this->class->tonight(...));
     }
 
     #[Route('/api/athletes/{id}/today', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(TodayView::class)]
-    public function today(UuidV7 $id): TodayView
+    public function today(UuidV7 $id, Request $request): Response
     {
-        return $this->today->of($id);
+        return $this->kept->answer(
+            $request,
+            \sprintf('today %s %s', $id->toRfc4122(), $this->coach->role()->value),
+            fn (): TodayView => $this->today->of($id),
+        );
     }
 }

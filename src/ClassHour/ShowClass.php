@@ -88,7 +88,7 @@ final readonly class ShowClass
     {
         $focuses = $this->focuses->current($this->clock->now());
         $days = $this->sums->stageDays();
-        $outlooks = $this->outlooks->of(array_values($judged));
+        $outlooks = $this->outlooks->of($judged);
         $role = $this->coach->role();
         $views = [];
         foreach ($judged as $id => $one) {

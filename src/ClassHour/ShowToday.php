@@ -58,7 +58,7 @@ final readonly class ShowToday
             - (int) $judged->sums->hasStageOn($stage, $day);
         $jumps = $judged->today->allowance->offersJumps();
         $set = $jumps ? TodaysSet::of($stage, $before) : null;
-        $outlook = $this->outlooks->of([$judged])[$id->toRfc4122()];
+        $outlook = $this->outlooks->one($judged);
         $focus = $jumps ? FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null) : null;
 
         return new TodayView(

@@ -68,11 +68,16 @@ final class PrivacyApiTest extends ApiTestCase
             [$this->response()->getStatusCode(), $problem['errors'][0]['field']],
             'remove first, that can be undone',
         );
+        foreach (['/api/class', '/api/athletes', "/api/athletes/$id", "/api/athletes/$id/today"] as $route) {
+            $this->send('GET', $route);
+        }
+        self::assertContains(true, self::keptAnswersWith($id));
         $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
         $problem = $this->send('POST', "/api/athletes/$id/erase", ['name' => 'Ilse'], self::change(2));
         self::assertSame([422, 'name'], [$this->response()->getStatusCode(), $problem['errors'][0]['field']]);
         $this->send('POST', "/api/athletes/$id/erase", ['name' => 'Ilse Tannow'], self::change(2));
         $this->assertStatus(204);
+        self::assertNotContains(true, self::keptAnswersWith($id), 'what was answered is forgotten too');
         $this->send('GET', '/api/athletes/'.$id);
         $this->assertStatus(404);
         foreach (['athlete', 'rope', 'stature', 'practice', 'practice_set', 'attempt', 'focus'] as $table) {
@@ -99,6 +104,21 @@ final class PrivacyApiTest extends ApiTestCase
         self::assertSame(
             [Uuid::fromString($recent)->toBinary()],
             self::connection()->fetchFirstColumn('SELECT id FROM athlete WHERE gym_id = ?', [$gym->toBinary()]),
+        );
+    }
+
+    /**
+     * @return list<bool> of each file, whether it names somebody
+     */
+    private static function keptAnswersWith(string $id): array
+    {
+        $place = self::getContainer()->getParameter('kernel.cache_dir');
+        self::assertIsString($place);
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("$place/pools/app", \FilesystemIterator::SKIP_DOTS));
+
+        return array_map(
+            static fn (string $file): bool => str_contains((string) file_get_contents($file), $id),
+            array_keys(iterator_to_array($files)),
         );
     }
 

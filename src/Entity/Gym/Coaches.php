@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Entity\Gym;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\UnknownRow;
@@ -17,9 +18,21 @@ final readonly class Coaches
     {
     }
 
+    /** Asked at every request of somebody who is signed in: read without the entity manager. */
     public function byEmail(string $email): ?Coach
     {
-        return $this->registry->getRepository(Coach::class)->findOneBy(['email' => $email]);
+        $connection = $this->registry->getConnection();
+        \assert($connection instanceof Connection);
+        $row = $connection->fetchNumeric(
+            'SELECT gym_id, id, email, name, role, password_hash FROM coach WHERE email = ?',
+            [$email],
+        );
+        if (false === $row) {
+            return null;
+        }
+        [$gym, $id, $email, $name, $role, $hash] = array_map(static fn (mixed $one): string => \is_string($one) ? $one : '', $row);
+
+        return new Coach(Uuid::fromBinary($gym), Uuid::fromBinary($id), $email, $name, Role::from($role), $hash);
     }
 
     /** @throws UnknownRow when there is none */

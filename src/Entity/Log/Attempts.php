@@ -163,7 +163,7 @@ final readonly class Attempts
     public function countsOfStage(Athlete $athlete, \DateTimeImmutable $from): array
     {
         $rows = $this->database->rows(
-            'SELECT logged_at, kind, reps, misses, ended FROM attempt
+            'SELECT athlete_id, stage, kind, reps, misses, ended, clean, logged_at FROM attempt
              WHERE gym_id = :gym AND athlete_id = :athlete AND stage = :stage AND removed_at IS NULL AND logged_at >= :from
              ORDER BY logged_at, id',
             ['athlete' => $athlete->id(), 'stage' => $athlete->stage()->value, 'from' => $from],
@@ -173,7 +173,7 @@ final readonly class Attempts
         $counts = [];
         foreach ($rows as $row) {
             $one = LoggedCount::read($row);
-            if (null === $measured || $one->kind->countKind() === $measured) {
+            if (null === $measured || $one->entry->countKind === $measured) {
                 $counts[] = $one;
             }
         }

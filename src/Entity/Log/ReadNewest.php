@@ -10,143 +10,120 @@ use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Path\GateLog;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Path\LookRule;
-use Zumbo\Core\Streak\AttemptEnd;
-use Zumbo\Core\Streak\CountedReps;
+use Zumbo\Core\Stage\Stage;
 
 /**
- * Reads the newest entries of athletes: a few rows of each, in one query, however long their logs are.
+ * Reads the newest entries of athletes, however long their logs are: the kept sums tell in which sets they lie, and all of
+ * these are read in one query.
  */
 final readonly class ReadNewest
 {
-    /** In one query: a longer one is read slowly. */
-    private const AT_ONCE = 50;
-
     public function __construct(private GymDatabase $database)
     {
     }
 
     /**
-     * @param list<Athlete>      $athletes
-     * @param \DateTimeImmutable $from     the instant from which on entries count
-     * @param \DateTimeImmutable $day      the instant at which the local day begins
+     * @param array<string, array{Athlete, list<DaySum>}> $logs with the sums of each, the oldest first; by athlete id
+     * @param \DateTimeImmutable                          $from the instant from which on entries count
+     * @param \DateTimeImmutable                          $day  the instant at which the local day begins
      *
      * @return array<string, Newest> by athlete id
      */
-    public function of(array $athletes, \DateTimeImmutable $from, \DateTimeImmutable $day): array
+    public function of(array $logs, \DateTimeImmutable $from, \DateTimeImmutable $day): array
     {
+        $sets = [];
+        foreach ($logs as [$athlete, $sums]) {
+            $sets += self::sets($athlete->stage(), $sums);
+        }
+        $entries = $this->entries(array_keys($sets), $from);
         $newest = [];
-        foreach (array_chunk($athletes, self::AT_ONCE) as $some) {
-            $newest += $this->ofSome($some, [
-                'from' => $from->format('Y-m-d H:i:s'),
-                'day' => $day->format('Y-m-d H:i:s'),
-            ]);
+        foreach ($logs as $id => [$athlete]) {
+            $newest[$id] = self::newest($athlete->stage(), $entries[$id] ?? [], $day);
         }
 
         return $newest;
     }
 
     /**
-     * @param list<Athlete>         $athletes
-     * @param array<string, string> $since
+     * Of the last day, whatever was counted; of the stage, so many that the gate finds its newest entries in them.
      *
-     * @return array<string, Newest>
+     * @param list<DaySum> $sums the oldest first
+     *
+     * @return array<string, true> ids as the database writes them
      */
-    private function ofSome(array $athletes, array $since): array
+    private static function sets(Stage $stage, array $sums): array
     {
-        $parts = [];
-        foreach ($athletes as $i => $athlete) {
-            array_push($parts, ...self::parts($i, $athlete));
-        }
-        $found = [];
-        foreach (array_reverse($this->database->rows(implode("\nUNION ALL ", $parts), $since)) as $row) {
-            \assert(is_numeric($row['i']) && \is_string($row['what']));
-            $found[(int) $row['i']][$row['what']][] = $row;
-        }
-        $newest = [];
-        foreach ($athletes as $i => $athlete) {
-            $mine = $found[$i] ?? [];
-            $newest[$athlete->id()->toRfc4122()] = new Newest(
-                array_map(static fn (array $row): bool => 1 === self::number($row, 'clean'), $mine['gate'] ?? []),
-                array_map(
-                    static fn (array $row): CountedReps => CountedReps::attempt(self::number($row, 'reps'), self::end($row)),
-                    $mine['go'] ?? [],
-                ),
-                array_map(
-                    static fn (array $row) => Attempt::asCore(
-                        self::kind($row),
-                        self::number($row, 'reps'),
-                        self::number($row, 'misses'),
-                        self::end($row),
-                        1 === self::number($row, 'clean'),
-                    ),
-                    $mine['day'] ?? [],
-                ),
-            );
+        $gate = GateTable::of($stage);
+        $lastDay = [] === $sums ? null : $sums[\count($sums) - 1]->localDay->getTimestamp();
+        $sets = $until = [];
+        $missing = ['last' => GateLog::LAST, 'goes' => CountKind::Streak === $gate?->countKind ? GateLog::GOES : 0];
+        foreach (array_reverse($sums) as $sum) {
+            $day = $sum->localDay->getTimestamp();
+            $looksAt = [];
+            if ($sum->stage === $stage && $sum->kind->countKind() === $gate?->countKind) {
+                $looksAt = AttemptKind::Streak === $sum->kind ? ['last', 'goes'] : ['last'];
+            }
+            $taken = $day === $lastDay;
+            foreach ($looksAt as $what) {
+                // Sets of one day come in no order.
+                if ($missing[$what] > 0 || ($until[$what] ?? null) === $day) {
+                    $missing[$what] -= $sum->entries;
+                    $until[$what] = $day;
+                    $taken = true;
+                }
+            }
+            if ($taken) {
+                $sets['0x'.bin2hex($sum->setId->toBinary())] = true;
+            }
         }
 
-        return $newest;
+        return $sets;
     }
 
     /**
-     * @return list<string> one selection for each thing that is looked at
+     * @param list<string> $sets
+     *
+     * @return array<string, list<LoggedCount>> by athlete id, the newest last
      */
-    private static function parts(int $i, Athlete $athlete): array
+    private function entries(array $sets, \DateTimeImmutable $from): array
     {
-        $parts = [self::part($i, 'day', $athlete, 'logged_at >= :day', LookRule::GOES)];
-        $gate = GateTable::of($athlete->stage());
-        if (null === $gate) {
-            return $parts;
+        $entries = [];
+        foreach ([] === $sets ? [] : $this->database->rows(
+            'SELECT athlete_id, stage, kind, reps, misses, ended, clean, logged_at FROM attempt
+             WHERE gym_id = :gym AND set_id IN ('.implode(', ', $sets).') AND removed_at IS NULL AND logged_at >= :from
+             ORDER BY logged_at, id',
+            ['from' => $from->format('Y-m-d H:i:s')],
+        ) as $row) {
+            $one = LoggedCount::read($row);
+            $entries[$one->athlete][] = $one;
         }
-        $kinds = array_filter(
-            AttemptKind::cases(),
-            static fn (AttemptKind $kind): bool => $kind->countKind() === $gate->countKind,
+
+        return $entries;
+    }
+
+    /**
+     * @param list<LoggedCount> $entries the newest last
+     */
+    private static function newest(Stage $stage, array $entries, \DateTimeImmutable $day): Newest
+    {
+        $gate = GateTable::of($stage);
+        $last = $goes = $today = [];
+        foreach ($entries as $one) {
+            if ($one->stage === $stage && $one->entry->countKind === $gate?->countKind) {
+                $last[] = $one->entry->clean;
+                if (AttemptKind::Streak === $one->kind) {
+                    $goes[] = $one->entry->counted;
+                }
+            }
+            if ($one->loggedAt >= $day) {
+                $today[] = $one->entry;
+            }
+        }
+
+        return new Newest(
+            \array_slice($last, -GateLog::LAST),
+            \array_slice($goes, -GateLog::GOES),
+            \array_slice($today, -LookRule::GOES),
         );
-        $among = implode("', '", array_map(static fn (AttemptKind $kind): string => $kind->value, $kinds));
-        $stage = "logged_at >= :from AND stage = '{$athlete->stage()->value}'";
-        $parts[] = self::part($i, 'gate', $athlete, "$stage AND kind IN ('$among')", GateLog::LAST);
-        if (CountKind::Streak === $gate->countKind) {
-            $go = AttemptKind::Streak->value;
-            $parts[] = self::part($i, 'go', $athlete, "$stage AND kind = '$go'", GateLog::GOES);
-        }
-
-        return $parts;
-    }
-
-    private static function part(int $i, string $what, Athlete $athlete, string $condition, int $most): string
-    {
-        return \sprintf(
-            "(SELECT %d AS i, '%s' AS what, kind, reps, misses, ended, clean FROM attempt
-              WHERE gym_id = :gym AND athlete_id = 0x%s AND removed_at IS NULL AND %s
-              ORDER BY logged_at DESC, id DESC LIMIT %d)",
-            $i,
-            $what,
-            bin2hex($athlete->id()->toBinary()),
-            $condition,
-            $most,
-        );
-    }
-
-    /**
-     * @param array<string, mixed> $row
-     */
-    private static function number(array $row, string $name): int
-    {
-        return is_numeric($row[$name] ?? null) ? (int) $row[$name] : 0;
-    }
-
-    /**
-     * @param array<string, mixed> $row
-     */
-    private static function end(array $row): AttemptEnd
-    {
-        return \is_string($row['ended'] ?? null) ? AttemptEnd::from($row['ended']) : AttemptEnd::Stopped;
-    }
-
-    /**
-     * @param array<string, mixed> $row
-     */
-    private static function kind(array $row): AttemptKind
-    {
-        return AttemptKind::from(\is_string($row['kind'] ?? null) ? $row['kind'] : '');
     }
 }

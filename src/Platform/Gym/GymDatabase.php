@@ -66,7 +66,9 @@ final readonly class GymDatabase
             throw new \LogicException('a statement must name the gym: '.$sql);
         }
 
-        return $this->entities()->getConnection();
+        $connection = $this->registry->getConnection();
+
+        return $connection instanceof Connection ? $connection : throw new \LogicException('the connection is not one');
     }
 
     /**

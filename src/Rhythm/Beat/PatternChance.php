@@ -56,7 +56,7 @@ final readonly class PatternChance
      */
     private function byHolds(Athlete $athlete, Pattern $pattern, array $beats): ?PatternOutlook
     {
-        $gate = $this->outlooks->of([$this->judge->athlete($athlete)])[$athlete->id()->toRfc4122()]->gate;
+        $gate = $this->outlooks->one($this->judge->athlete($athlete))->gate;
         if (null === $gate || CountKind::Hold !== $gate->gate->countKind || 0 === $gate->entries) {
             return null;
         }

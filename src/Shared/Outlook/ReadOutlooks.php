@@ -27,7 +27,7 @@ final readonly class ReadOutlooks
     }
 
     /**
-     * @param list<Judged> $judged
+     * @param array<string, Judged> $judged by athlete id
      *
      * @return array<string, StageOutlook> by athlete id
      */
@@ -37,14 +37,10 @@ final readonly class ReadOutlooks
             return [];
         }
         $now = $this->clock->now();
-        $newest = $this->newest->of(
-            array_map(static fn (Judged $one) => $one->athlete, $judged),
-            $now->modify(Attempts::LOOK_BACK),
-            $judged[0]->beginOfDay($now),
-        );
+        $logs = array_map(static fn (Judged $one): array => [$one->athlete, $one->sums->sums], $judged);
+        $newest = $this->newest->of($logs, $now->modify(Attempts::LOOK_BACK), reset($judged)->beginOfDay($now));
         $outlooks = [];
-        foreach ($judged as $one) {
-            $id = $one->athlete->id()->toRfc4122();
+        foreach ($judged as $id => $one) {
             $outlooks[$id] = new StageOutlook(
                 self::outlook($one, $newest[$id]),
                 SameSet::doubt($one->sums->doubts($one->athlete->stage())),
@@ -53,6 +49,13 @@ final readonly class ReadOutlooks
         }
 
         return $outlooks;
+    }
+
+    public function one(Judged $judged): StageOutlook
+    {
+        $id = $judged->athlete->id()->toRfc4122();
+
+        return $this->of([$id => $judged])[$id];
     }
 
     /** A day that was stopped is a day of its own: it weighs less than an ordinary one. */

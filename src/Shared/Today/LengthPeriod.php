@@ -22,7 +22,7 @@ final readonly class LengthPeriod
      */
     private function __construct(public Rope $rope, private array $log)
     {
-        $this->counted = array_map(static fn (LoggedCount $one): CountedReps => $one->counted, $log);
+        $this->counted = array_map(static fn (LoggedCount $one): CountedReps => $one->entry->counted, $log);
     }
 
     /**
@@ -69,8 +69,8 @@ final readonly class LengthPeriod
         $tries = $misses = 0;
         foreach ($this->log as $one) {
             if (null === $when || $when($one->loggedAt)) {
-                $misses += $one->counted->misses;
-                $tries += $one->counted->successes + $one->counted->misses;
+                $misses += $one->entry->counted->misses;
+                $tries += $one->entry->counted->successes + $one->entry->counted->misses;
             }
         }
 

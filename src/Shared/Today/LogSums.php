@@ -27,7 +27,7 @@ final readonly class LogSums
     /**
      * @param list<DaySum> $sums the oldest first
      */
-    public function __construct(private array $sums)
+    public function __construct(public array $sums)
     {
     }
 

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Platform;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Tests\ApiTestCase;
+
+/**
+ * What screens ask for all evening is worked out once, sent once, and never to somebody it is not for.
+ */
+final class KeptAnswersTest extends ApiTestCase
+{
+    #[DataProvider('routes')]
+    public function testItIsSentAgainOnlyAfterAWrite(string $route): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        [$route, $tag] = $this->first($route, $id);
+        $this->send('GET', $route, null, ['If-None-Match' => $tag]);
+        self::assertSame([304, ''], [$this->response()->getStatusCode(), $this->body()]);
+        $this->send('PATCH', '/api/athletes/'.$id, self::athlete(['name' => 'Renamed Tannow']), self::change(1));
+        $this->send('GET', $route, null, ['If-None-Match' => $tag]);
+        $this->assertStatus(200);
+    }
+
+    /** A helper is not shown what a coach may read of somebody's health. */
+    #[DataProvider('routes')]
+    public function testWhatACoachIsShownIsNotSentToAHelper(string $route): void
+    {
+        $gym = $this->signInto();
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['cautions' => ['red-flag']]));
+        [$route, $tag] = $this->first($route, $id);
+        $before = $this->body();
+        $this->signInto($gym, Role::Helper);
+        $this->send('GET', $route, null, ['If-None-Match' => $tag]);
+        $this->assertStatus(200);
+        self::assertNotSame($before, $this->body());
+    }
+
+    #[DataProvider('routes')]
+    public function testAnotherGymIsAnsweredOfItself(string $route): void
+    {
+        $this->signInto();
+        [$route, $tag] = $this->first($route, $this->newAthlete());
+        $this->signInto();
+        $this->send('GET', $route, null, ['If-None-Match' => $tag]);
+        self::assertContains($this->response()->getStatusCode(), [200, 404]);
+        self::assertStringNotContainsString('Ilse', $this->body());
+    }
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function routes(): iterable
+    {
+        foreach (['/api/class', '/api/athletes', '/api/athletes/{id}', '/api/athletes/{id}/today'] as $route) {
+            yield $route => [$route];
+        }
+    }
+
+    /**
+     * @return array{string, string} the route, and the tag of its answer
+     */
+    private function first(string $route, string $athlete): array
+    {
+        $route = str_replace('{id}', $athlete, $route);
+        $this->send('GET', $route);
+        $this->assertStatus(200);
+
+        return [$route, (string) $this->response()->headers->get('ETag')];
+    }
+}
