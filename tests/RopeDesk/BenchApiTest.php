@@ -116,6 +116,7 @@ final class BenchApiTest extends ApiTestCase
             'UPDATE stature SET read_on = read_on - INTERVAL 4 MONTH WHERE gym_id = ?',
             [$gym->toBinary()],
         );
+        self::recount($gym);
         self::assertSame(
             'Measured 4 months ago: at this age every 3 months.',
             $this->send('GET', '/api/athletes')[0]['measureAgain']['sentence'],

@@ -15,9 +15,9 @@ final readonly class NginxHints implements Hints, LiveEvents
     {
     }
 
-    public function changed(Uuid $gym): void
+    public function changed(Uuid $gym, int $revision, ?string $kind): void
     {
-        $this->publish($gym, 'changed');
+        $this->publish($gym, rtrim(\sprintf('changed %d %s', $revision, $kind)));
     }
 
     public function happened(Uuid $gym, object $event): void

@@ -70,7 +70,7 @@ final readonly class IdempotentWrite
             true,
         );
 
-        return $this->once($id, function () use ($id, $hash, $subject, $apply): bool {
+        return $this->once($id, $subject->kind, function () use ($id, $hash, $subject, $apply): bool {
             $seen = $this->database->rows(
                 'SELECT body_hash FROM mutation WHERE gym_id = :gym AND id = :id',
                 ['id' => $id],
@@ -102,10 +102,10 @@ final readonly class IdempotentWrite
      *
      * @param callable(): bool $useCase
      */
-    private function once(Uuid $id, callable $useCase): bool
+    private function once(Uuid $id, string $kind, callable $useCase): bool
     {
         try {
-            return $this->transaction->run($useCase);
+            return $this->transaction->run($useCase, $kind);
         } catch (UniqueConstraintViolationException $e) {
             throw str_contains($e->getMessage(), "for key 'PRIMARY'") ? MutationReused::of($id) : $e;
         }

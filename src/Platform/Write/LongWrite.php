@@ -36,8 +36,9 @@ final readonly class LongWrite
         for ($try = 1;; ++$try) {
             $alone = $try > self::TRIES_BESIDE_OTHERS;
             try {
-                if ($this->once($subject, $work, $alone)) {
-                    $this->hints->changed($this->scope->gymId());
+                $revision = $this->once($subject, $work, $alone);
+                if (null !== $revision) {
+                    $this->hints->changed($this->scope->gymId(), $revision, $subject->kind);
                 }
 
                 return;
@@ -50,7 +51,8 @@ final readonly class LongWrite
         }
     }
 
-    private function once(Subject $subject, LongWork $work, bool $alone): bool
+    /** @return int|null the revision it raised the gym to; null: there was nothing to write */
+    private function once(Subject $subject, LongWork $work, bool $alone): ?int
     {
         $connection = $this->database->entities()->getConnection();
         // Each new row points at its gym. Checked, that would hold the gym's row, and with it everybody, to the end; the
@@ -68,7 +70,7 @@ final readonly class LongWrite
             }
             $writes ? $connection->commit() : $connection->rollBack();
 
-            return $writes;
+            return $writes ? $turn : null;
         } catch (\Throwable $e) {
             if ($connection->isTransactionActive()) {
                 $connection->rollBack();

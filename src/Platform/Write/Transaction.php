@@ -32,15 +32,16 @@ final readonly class Transaction
      *
      * @param callable(): T $useCase reads and writes through GymDatabase and the records; must keep no entity between
      *                               tries
+     * @param string|null   $kind    of row it is about, for the screens that hear of it
      *
      * @return T
      */
-    public function run(callable $useCase): mixed
+    public function run(callable $useCase, ?string $kind = null): mixed
     {
         for ($try = 1;; ++$try) {
             try {
-                $result = $this->once($useCase);
-                $this->hints->changed($this->scope->gymId());
+                [$revision, $result] = $this->once($useCase);
+                $this->hints->changed($this->scope->gymId(), $revision, $kind);
 
                 return $result;
             } catch (RetryableException $e) {
@@ -58,9 +59,9 @@ final readonly class Transaction
      *
      * @param callable(): T $useCase
      *
-     * @return T
+     * @return array{int, T} the revision it raised the gym to, and its result
      */
-    private function once(callable $useCase): mixed
+    private function once(callable $useCase): array
     {
         $manager = $this->database->entities();
         $connection = $manager->getConnection();
@@ -75,7 +76,7 @@ final readonly class Transaction
             $connection->commit();
             $this->written->note($revision);
 
-            return $result;
+            return [$revision, $result];
         } catch (\Throwable $e) {
             if ($connection->isTransactionActive()) {
                 $connection->rollBack();
