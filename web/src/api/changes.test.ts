@@ -50,6 +50,26 @@ describe('what a change touches', () => {
     end();
   });
 
+  it('is not asked for again when it shows that revision already', async () => {
+    const client = new QueryClient();
+    let asked = 0;
+    const observer = new QueryObserver(client, {
+      queryKey: ['class'],
+      ...madeOf('attempt'),
+      queryFn: () => Promise.resolve({ revision: 6 + (asked += 1) }),
+    });
+    const end = observer.subscribe(() => undefined);
+    await settle();
+    await refetchChanged(client, ['attempt'], 7);
+    expect(asked).toBe(1);
+    await refetchChanged(client, ['attempt'], 8);
+    await refetchChanged(client, ['attempt'], 8);
+    expect(asked).toBe(2);
+    await refetchChanged(client, ['attempt']);
+    expect(asked).toBe(3);
+    end();
+  });
+
   it.each([['import'], ['a kind of tomorrow'], ['everything' as const]])(
     'is all there is after %s',
     async (what) => {

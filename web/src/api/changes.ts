@@ -1,4 +1,6 @@
 import type { Query, QueryClient } from '@tanstack/react-query';
+import { ChangeFeed } from '../lib/changeFeed';
+import { call, ownWrites } from './client';
 
 /** Kinds of rows that the server tells of: what a write is about (`Subject` there). */
 const KINDS = [
@@ -40,15 +42,32 @@ export function judgedOf(...kinds: ChangeKind[]) {
 /**
  * Fetches again what a change touches. A first answer that is still under way may be older than the change, and
  * `invalidateQueries` alone would take it for the new one: it is waited for, and asked again.
+ *
+ * @param revision what shows it already is let be; 0: whatever it shows
  */
-export async function refetchChanged(client: QueryClient, changed: Changed): Promise<void> {
-  const predicate = (query: Query) => touches(query, changed);
+export async function refetchChanged(client: QueryClient, changed: Changed, revision = 0): Promise<void> {
+  const predicate = (query: Query) => touches(query, changed) && !shows(query, revision);
   const first = client
     .getQueryCache()
     .findAll({ fetchStatus: 'fetching', predicate })
     .filter(({ state }) => state.data === undefined);
   await Promise.allSettled(first.map((query) => query.promise));
   await client.invalidateQueries({ predicate });
+}
+
+/** Follows what others write in the gym, and fetches what it touches. */
+export function changeFeed(client: QueryClient): ChangeFeed {
+  return new ChangeFeed({
+    ask: (since) => call('GET', '/api/changes', { query: { since } }),
+    refetch: (kinds, revision) => refetchChanged(client, kinds, revision),
+    own: ownWrites,
+  });
+}
+
+/** Some answers tell of which revision of the gym they are. */
+function shows({ state }: Query, revision: number): boolean {
+  const at = (state.data as { revision?: unknown } | null | undefined)?.revision;
+  return revision > 0 && typeof at === 'number' && at >= revision;
 }
 
 function touches({ meta }: Query, changed: Changed): boolean {

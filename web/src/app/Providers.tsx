@@ -1,5 +1,6 @@
 import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { App, ConfigProvider } from 'antd';
+import { ConfigProvider } from 'antd';
+import { Notes } from '../design/page/Notes';
 import { useState, type ReactNode } from 'react';
 import { BrowserRouter } from 'react-router';
 import { ProblemError } from '../api/client';
@@ -37,9 +38,9 @@ export function Providers({ children }: { children: ReactNode }) {
     <QueryClientProvider client={client}>
       {/* Our lists are short: a window over them would hide most options from a screen reader. */}
       <ConfigProvider theme={look} virtual={false}>
-        <App>
+        <Notes>
           <BrowserRouter>{children}</BrowserRouter>
-        </App>
+        </Notes>
       </ConfigProvider>
     </QueryClientProvider>
   );

@@ -3,10 +3,10 @@ import { Navigate, Route, Routes } from 'react-router';
 import { OutboxProvider } from '../api/OutboxProvider';
 import { useMe } from '../api/session';
 import { Failed, Loading } from '../design/page/StateNote';
-import { SignInPage } from '../features/sign-in';
 import { NotFoundPage } from './NotFoundPage';
 import { Shell } from './Shell';
 
+const signIn = () => import('../features/sign-in');
 const athletes = () => import('../features/athletes');
 const ropes = () => import('../features/rope-desk');
 const classHour = () => import('../features/class-hour');
@@ -17,6 +17,7 @@ const health = () => import('../features/health');
 const exchange = () => import('../features/exchange');
 const log = () => import('../features/log');
 const rhythm = () => import('../features/rhythm');
+const SignInPage = lazy(() => signIn().then((door) => ({ default: door.SignInPage })));
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
@@ -55,7 +56,11 @@ export function Routed() {
     return <Failed error={me.error} onRetry={() => void me.refetch()} />;
   }
   if (me.data.coach === null) {
-    return <SignInPage />;
+    return (
+      <Suspense fallback={<Loading what="the way in" />}>
+        <SignInPage />
+      </Suspense>
+    );
   }
   return (
     <OutboxProvider userId={me.data.coach.id}>

@@ -1,16 +1,18 @@
 import { Button } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { useLive } from '../api/live';
 import { useOutbox } from '../api/OutboxProvider';
 import { useMe, useSignOut } from '../api/session';
 import { readRun } from '../lib/setRun';
-import { FindAthlete } from './FindAthlete';
-import { KeyHelp } from './KeyHelp';
 import { places } from './placeList';
 import { usePlace } from './usePlace';
 import { useShortcuts } from './useShortcuts';
 import styles from './Shell.module.css';
+
+// Dialogs are what most evenings never open: they come when they are asked for.
+const FindAthlete = lazy(() => import('./FindAthlete').then((door) => ({ default: door.FindAthlete })));
+const KeyHelp = lazy(() => import('./KeyHelp').then((door) => ({ default: door.KeyHelp })));
 
 /** The slim header with the eight places, and what can be done from everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -20,7 +22,12 @@ export function Shell({ children }: { children: ReactNode }) {
   usePlace();
   const signOut = useSignOut();
   const [dialog, setDialog] = useState<'none' | 'keys' | 'find'>('none');
-  useShortcuts({ onHelp: () => setDialog('keys'), onFind: () => setDialog('find') });
+  const [asked, setAsked] = useState<ReadonlySet<string>>(new Set());
+  const open = (one: 'keys' | 'find') => {
+    setAsked((before) => new Set(before).add(one));
+    setDialog(one);
+  };
+  useShortcuts({ onHelp: () => open('keys'), onFind: () => open('find') });
   const close = () => setDialog('none');
   return (
     <>
@@ -52,7 +59,7 @@ export function Shell({ children }: { children: ReactNode }) {
             waiting={waiting.length}
             refused={waiting.filter((write) => write.refused !== undefined).length}
           />
-          <Button type="text" onClick={() => setDialog('keys')} aria-label="Keys">
+          <Button type="text" onClick={() => open('keys')} aria-label="Keys">
             ?
           </Button>
           <Button type="text" onClick={() => signOut.mutate()}>
@@ -61,8 +68,10 @@ export function Shell({ children }: { children: ReactNode }) {
         </div>
       </header>
       {children}
-      <KeyHelp open={dialog === 'keys'} onClose={close} />
-      <FindAthlete open={dialog === 'find'} onClose={close} />
+      <Suspense fallback={null}>
+        {asked.has('keys') && <KeyHelp open={dialog === 'keys'} onClose={close} />}
+        {asked.has('find') && <FindAthlete open={dialog === 'find'} onClose={close} />}
+      </Suspense>
     </>
   );
 }

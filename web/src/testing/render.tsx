@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
-import { App, ConfigProvider } from 'antd';
+import { ConfigProvider } from 'antd';
+import { Notes } from '../design/page/Notes';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { vi } from 'vitest';
@@ -84,7 +85,7 @@ export function renderPage(page: ReactNode, pattern = '/', at = pattern): void {
   render(
     <QueryClientProvider client={client}>
       <ConfigProvider theme={themeFor(false, true)} virtual={false}>
-        <App>
+        <Notes>
           <OutboxProvider userId={`user-${(users += 1)}`}>
             <MemoryRouter initialEntries={[at]}>
               <Routes>
@@ -93,7 +94,7 @@ export function renderPage(page: ReactNode, pattern = '/', at = pattern): void {
               </Routes>
             </MemoryRouter>
           </OutboxProvider>
-        </App>
+        </Notes>
       </ConfigProvider>
     </QueryClientProvider>,
   );

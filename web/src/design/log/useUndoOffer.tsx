@@ -1,4 +1,5 @@
-import { App, Button } from 'antd';
+import { Button } from 'antd';
+import { useNotes } from '../page/Notes';
 
 interface Offer {
   /** Of the row that was written: a second offer for it replaces the first. */
@@ -11,13 +12,13 @@ const SECONDS = 12;
 
 /** Says that something was done, and offers for a while to undo it. */
 export function useUndoOffer(): (offer: Offer) => void {
-  const { notification } = App.useApp();
+  const notes = useNotes();
   return ({ key, title, onUndo }) => {
     const undo = () => {
-      notification.destroy(key);
+      notes.destroy(key);
       onUndo();
     };
-    notification.open({
+    notes.open({
       key,
       title,
       actions: <Button onClick={undo}>Undo</Button>,

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useTonight, type ClassAthlete, type Tonight } from '../../api/classHour';
 import { useEntryLog, withOwn } from '../../api/entries';
@@ -13,7 +13,10 @@ import type { Entry } from '../../lib/logLine';
 import { Hall } from './parts/Hall';
 import { JustNow } from './parts/JustNow';
 import { LogLine } from './parts/LogLine';
-import { Selected } from './parts/Selected';
+
+// The hall first: what an athlete's touch opens comes while nobody has touched yet.
+const selected = () => import('./parts/Selected').then((door) => ({ default: door.Selected }));
+const Selected = lazy(selected);
 
 export function ClassPage() {
   const tonight = useTonight();
@@ -41,6 +44,9 @@ export function ClassPage() {
 
 function Running({ tonight }: { tonight: Tonight }) {
   const [chosenId, choose] = useState<string | null>(null);
+  useEffect(() => {
+    void selected();
+  }, []);
   const { writes } = useOutbox();
   const { log, undo } = useEntryLog();
   const unit = useUnit();
@@ -68,13 +74,15 @@ function Running({ tonight }: { tonight: Tonight }) {
       decision={
         <>
           {chosen !== undefined && (
-            <Selected
-              athlete={chosen}
-              last={own.find((entry) => entry.athleteId === chosen.id)}
-              onLog={(entry) => logFor(chosen, entry)}
-              onUndo={undo}
-              onClose={() => choose(null)}
-            />
+            <Suspense fallback={null}>
+              <Selected
+                athlete={chosen}
+                last={own.find((entry) => entry.athleteId === chosen.id)}
+                onLog={(entry) => logFor(chosen, entry)}
+                onUndo={undo}
+                onClose={() => choose(null)}
+              />
+            </Suspense>
           )}
           <JustNow athletes={tonight.athletes} entries={entries} />
         </>

@@ -1,8 +1,9 @@
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useAthleteTerms, type Athlete } from '../../api/athletes';
 import { useNoteCaution, useStopDay, useTakeBackStop, type CautionInput } from '../../api/health';
 import { PainPad } from '../../design/health/PainPad';
 import { useUndoOffer } from '../../design/log/useUndoOffer';
+import { useNotes } from '../../design/page/Notes';
 import { newId } from '../../lib/ids';
 
 /** Pain in two touches, a warning sign, and the end of today's jumping in one. */
@@ -12,14 +13,13 @@ export function NoteHealth({ athlete }: { athlete: Pick<Athlete, 'id' | 'name'> 
   const stop = useStopDay();
   const takeBack = useTakeBackStop();
   const offerUndo = useUndoOffer();
-  const { notification } = App.useApp();
+  const notes = useNotes();
   const first = athlete.name.split(' ')[0] ?? athlete.name;
   const write = (input: Omit<CautionInput, 'athleteId' | 'note'>) =>
     note.mutate(
       { id: newId(), input: { ...input, athleteId: athlete.id, note: '' } },
       {
-        onSuccess: () =>
-          notification.open({ title: `Noted for ${first}: no jumps`, duration: 6, role: 'status' }),
+        onSuccess: () => notes.open({ title: `Noted for ${first}: no jumps`, duration: 6, role: 'status' }),
       },
     );
   const end = () =>

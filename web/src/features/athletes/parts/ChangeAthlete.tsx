@@ -1,8 +1,9 @@
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useChangeAthlete, useRemoveAthlete, useRestoreAthlete, type Athlete } from '../../../api/athletes';
 import { wholeExport } from '../../../api/exchange';
+import { useNotes } from '../../../design/page/Notes';
 import { Empty } from '../../../design/page/StateNote';
 import { newId } from '../../../lib/ids';
 import type { LengthUnit } from '../../../lib/units';
@@ -52,13 +53,13 @@ function Remove({ athlete }: { athlete: Athlete }) {
   const remove = useRemoveAthlete();
   const restore = useRestoreAthlete();
   const navigate = useNavigate();
-  const { notification } = App.useApp();
+  const notes = useNotes();
   const undo = (removed: Athlete) => {
-    notification.destroy(removed.id);
+    notes.destroy(removed.id);
     restore.mutate({ id: removed.id, change: { mutationId: newId(), version: removed.version } });
   };
   const onRemoved = (removed: Athlete) => {
-    notification.open({
+    notes.open({
       key: removed.id,
       title: `${removed.name} is removed`,
       actions: <Button onClick={() => undo(removed)}>Undo</Button>,
