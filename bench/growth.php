@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 /*
  * Generates straight into the database of DATABASE_URL: fifty gyms of sixty athletes with the log of two weeks ("few"), and
- * then ("many") all of three years, some two million entries, with a gym of seventy (51) and one of fourteen (52).
- * Usage: growth.php few|many
+ * then ("many") all of three years, some two million entries; or ("classes") a gym of seventy (51) and one of fourteen (52)
+ * with three years.
+ * Usage: growth.php few|many|classes
  */
 
 const GYMS = 50;
@@ -49,6 +50,13 @@ $people = static function (int $gyms, int $athletes, int $first = 1) use ($datab
         SELECT $gym, $athlete, CONCAT('Grown ', a.seq), 1.5 + a.seq / 200, 'right', 'none', '2020-01-01', $stages,
             CONCAT(CHAR(97 + a.seq DIV 26), CHAR(97 + a.seq % 26)), 0
         FROM seq_{$first}_to_$gyms g JOIN seq_1_to_$athletes a");
+    // A first rope, and the one they have had for as long as there is a log: how it went is told of all of it.
+    foreach ([1 => '2020-01-01', 2 => '2020-06-01'] as $number => $day) {
+        $database->exec("INSERT IGNORE INTO rope (gym_id, id, athlete_id, cable_length_m, handle_length_m, family, school, stance,
+                computed_cable_m, override_reason, created_at)
+            SELECT $gym, ".$id($old, '7', "a.seq * 4 + $number").", $athlete, 2.5 - $number / 20, 0.15, 'thin-wire', 'armpit', 'one-foot',
+                2.4, 'bench', '$day' FROM seq_{$first}_to_$gyms g JOIN seq_1_to_$athletes a");
+    }
 };
 $weeks = static function (int $from, int $to, string $gyms, int $athletes) use (
     $database,
@@ -79,7 +87,11 @@ if ('few' === ($argv[1] ?? '')) {
 
     return;
 }
-$weeks(1, WEEKS - 2, 'seq_1_to_'.GYMS, ATHLETES);
+if ('many' === ($argv[1] ?? '')) {
+    $weeks(1, WEEKS - 2, 'seq_1_to_'.GYMS, ATHLETES);
+
+    return;
+}
 foreach ([GYMS + 1 => 70, GYMS + 2 => 14] as $number => $athletes) {
     $people($number, $athletes, $number);
     $weeks(1, WEEKS, sprintf('seq_%d_to_%d', $number, $number), $athletes);

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Requests per second of the athletes route beside an empty Symfony route, 16 at a time, through nginx and php-fpm.
+ * Requests per second of what screens ask for all evening, each as a full answer, beside a truly empty Symfony route (no
+ * session, no database), 16 at a time, through nginx and php-fpm; and of the exports, one at a time.
  * Usage: routes.php ADDRESS EMAIL PASSWORD
  */
 
@@ -68,14 +69,30 @@ $perSecond = static function (string $url, int $count, int $atOnce) use ($cookie
     return $count / ((hrtime(true) - $start) / 1e9);
 };
 
-foreach (['/api/health', '/api/athletes'] as $path) {
-    $perSecond($address.$path, 100, 4);
-}
+$one = curl_init($address.'/api/athletes');
+curl_setopt_array($one, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIE => $cookie]);
+$athletes = json_decode((string) curl_exec($one), true, 512, \JSON_THROW_ON_ERROR);
+assert(is_array($athletes) && is_array($athletes[0]) && is_string($athletes[0]['id']));
+$id = $athletes[0]['id'];
+
+$perSecond($address.'/api/health', 100, 4);
 $empty = $perSecond($address.'/api/health', 2000, 16);
-$athletes = $perSecond($address.'/api/athletes', 1000, 16);
-printf(
-    "routes: empty Symfony route %.0f/s, athletes (14 with ropes) %.0f/s, ratio %.2f\n",
-    $empty,
-    $athletes,
-    $athletes / $empty,
-);
+printf("routes: empty Symfony route %.0f/s\n", $empty);
+$asked = [
+    'class' => '/api/class',
+    'athletes' => '/api/athletes',
+    'an athlete' => '/api/athletes/'.$id,
+    'today' => "/api/athletes/$id/today",
+    'changes' => '/api/changes?since=1',
+    'rack' => '/api/rack',
+];
+foreach ($asked as $name => $path) {
+    $perSecond($address.$path, 50, 4);
+    $rate = $perSecond($address.$path, 600, 16);
+    printf("routes: %s %.0f/s, ratio %.2f\n", $name, $rate, $rate / $empty);
+}
+$alone = $perSecond($address.'/api/health', 300, 1);
+foreach (['export.json', 'export/attempts.csv'] as $name) {
+    $rate = $perSecond($address.'/api/'.$name, 20, 1);
+    printf("routes: %s of the demo %.0f/s alone, ratio %.2f\n", $name, $rate, $rate / $alone);
+}

@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace ladder faults gear sound events hand routes class import growth bytes)
+names=(calc arc pace ladder faults gear sound events hand phone routes class screens import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -89,11 +89,12 @@ bench_events() {
 
 # Each bench runs in a shell of its own; what the instance chose (its ports) is read again from its folder.
 bench_instance() {
+  local schema="${1:-zumbo_bench}"
   use_instance bench
   start_database
   export APP_ENV=prod
-  ensure_schema zumbo_bench >/dev/null
-  use_database zumbo_bench
+  ensure_schema "$schema" >/dev/null
+  use_database "$schema"
   run_logged bench-migrate console doctrine:migrations:migrate -n --allow-no-migration
   FIRST_WEB_PORT=18180
   start_web ''
@@ -116,29 +117,59 @@ bench_import() {
   ( cd web && node scripts/import-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' "${worker% *}" )
 }
 
-bench_growth() {
+# A class on twenty screens: of the demo, and of a gym of seventy after three years.
+bench_screens() {
   bench_instance
+  ( cd web && node scripts/screens-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' demo )
+  bench_grown zumbo_classes classes
+  ( cd web && node scripts/screens-load.mjs "http://127.0.0.1:$WEB_PORT" 51grown@saltmarsh.example 'harbour rope 14' 'three years' )
+}
+
+# bench_grown SCHEMA WHAT…: a database of its own, made anew by bench/growth.php.
+bench_grown() {
+  local schema="$1" what; shift
+  start_database
+  database_sql -e "DROP DATABASE IF EXISTS $schema"
+  bench_instance "$schema"
+  for what in "$@"; do
+    "$PHP" -d pcov.enabled=0 bench/growth.php "$what"
+  done
+  console zumbo:rebuild-sums -q
+}
+
+bench_growth() {
+  bench_grown zumbo_growth few
   local place="$VAR/bench/growth" here="http://127.0.0.1:$WEB_PORT" began
   mkdir -p "$place"
   grown() { ( cd web && node scripts/growth-load.mjs "$here" 'harbour rope 14' "$1" ) > "$place/$2"; }
   began="$(date +%s)"
-  "$PHP" -d pcov.enabled=0 bench/growth.php few
-  console zumbo:rebuild-sums -q
   grown 1 few
   "$PHP" -d pcov.enabled=0 bench/growth.php many
+  "$PHP" -d pcov.enabled=0 bench/growth.php classes
   console zumbo:rebuild-sums -q
-  database_sql zumbo_bench -e 'ANALYZE TABLE attempt, practice, practice_set, day_sum' >/dev/null
+  database_sql zumbo_growth -e 'ANALYZE TABLE attempt, practice, practice_set, day_sum' >/dev/null
   printf 'growth: %s entries made and counted in %s s; p95 in ms with two weeks of log, and with three years\n' \
-    "$(database_sql zumbo_bench -Ne 'SELECT COUNT(*) FROM attempt')" "$(($(date +%s) - began))"
+    "$(database_sql zumbo_growth -Ne 'SELECT COUNT(*) FROM attempt')" "$(($(date +%s) - began))"
   grown 1 many; grown 51 seventy; grown 52 fourteen
-  join <(sort "$place/few") <(sort "$place/many") | awk '{ printf "growth: %s %s -> %s, ratio %.2f\n", $1, $2, $3, $3 / $2 }'
-  awk '{ printf "growth: 14 athletes, three years: %s %s ms\n", $1, $2 }' "$place/fourteen"
-  awk '{ printf "growth: 70 athletes, three years: %s %s ms\n", $1, $2 }' "$place/seventy"
+  # name, p95 and median with two weeks, with three years; then the median beside that of the empty route.
+  join <(sort "$place/few") <(sort "$place/many") | awk '{ printf "growth: 60 athletes: %s %s -> %s, ratio %.2f\n", $1, $2, $4, $4 / $2 }'
+  local athletes
+  for athletes in fourteen seventy; do
+    awk -v gym="$athletes" '
+      { p95[$1] = $2; median[$1] = $3; order[NR] = $1 }
+      END { for (i = 1; i <= NR; i++) printf "growth: %s athletes, three years: %s %s ms (median %s), %.2f of the empty route\n", gym, order[i], p95[order[i]], median[order[i]], median["empty"] / median[order[i]] }
+    ' "$place/$athletes"
+  done
 }
 
 bench_hand() {
   bench_instance
   ( cd web && node scripts/hand-moves.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
+}
+
+bench_phone() {
+  bench_instance
+  ( cd web && node scripts/phone-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
 }
 
 bench_bytes() { ( cd web && node scripts/first-load.mjs ); }
@@ -149,7 +180,7 @@ ensure_runtime_packages
 # shellcheck disable=SC2046
 case " ${names[*]} " in *' arc '* | *' pace '* | *' ladder '* | *' gear '* | *' sound '*) install_packages $(missing_bench_packages) ;; esac
 # shellcheck disable=SC2046
-case " ${names[*]} " in *' hand '*) install_packages $(missing_test_packages) ;; esac
+case " ${names[*]} " in *' hand '* | *' phone '* | *' screens '*) install_packages $(missing_test_packages) ;; esac
 ( build_all )
 use_instance bench
 stop_all() { stop_web; stop_database; }

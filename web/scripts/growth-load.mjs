@@ -1,5 +1,6 @@
-// The main routes of a gym that bench/growth.php made, one request after the other, each round after a write.
-// Prints the p95 of each in milliseconds. Usage: growth-load.mjs ADDRESS PASSWORD GYM
+// The main routes of a gym that bench/growth.php made, one request after the other: each round a write, then each route
+// worked out anew, then again. Prints the p95 and the median of each in milliseconds.
+// Usage: growth-load.mjs ADDRESS PASSWORD GYM
 import { v7 } from 'uuid';
 import { signedIn } from './signedIn.mjs';
 
@@ -18,17 +19,27 @@ async function timed(name, method, path, body) {
 }
 
 const athletes = await get('/api/athletes');
-for (let i = 0; i < ROUNDS; i += 1) {
+async function round(i) {
   const { id } = athletes[i % athletes.length];
+  const routes = {
+    class: '/api/class',
+    athletes: '/api/athletes',
+    athlete: `/api/athletes/${id}`,
+    today: `/api/athletes/${id}/today`,
+  };
   const body = JSON.stringify({ athleteId: id, drill: 'hundred', kind: 'sum', reps: 20, misses: 1 });
   await timed('write', 'PUT', `/api/attempts/${v7()}`, body);
-  await timed('class-after-it', 'GET', '/api/class');
-  await timed('class-again', 'GET', '/api/class');
-  await timed('athletes', 'GET', '/api/athletes');
-  await timed('today', 'GET', `/api/athletes/${id}/today`);
+  for (const [name, path] of Object.entries(routes)) {
+    await timed(`${name}-anew`, 'GET', path);
+    await timed(`${name}-again`, 'GET', path);
+  }
   await timed('empty', 'GET', '/api/health');
 }
+for (let i = 0; i < 5; i += 1) await round(i);
+Object.keys(times).forEach((name) => delete times[name]);
+for (let i = 0; i < ROUNDS; i += 1) await round(i);
 for (const [name, of] of Object.entries(times)) {
   of.sort((a, b) => a - b);
-  console.log(`${name} ${of[Math.floor(0.95 * (of.length - 1))].toFixed(1)}`);
+  const at = (share) => of[Math.floor(share * (of.length - 1))].toFixed(1);
+  console.log(`${name} ${at(0.95)} ${at(0.5)}`);
 }

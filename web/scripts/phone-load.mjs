@@ -10,8 +10,8 @@ const SLOWER = 4;
 
 const { cookie } = await signedIn(address, email, password);
 const browser = await chromium.launch({
-  executablePath: process.env.ZUMBO_CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox'],
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
 });
 
 async function load() {
@@ -33,7 +33,7 @@ async function load() {
   const cdp = await context.newCDPSession(page);
   await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
   await page.goto(`${address}/class`, { waitUntil: 'commit' });
-  await page.getByRole('button', { name: /^Log / }).first().waitFor();
+  await page.locator('button[aria-pressed]').first().waitFor();
   const [ready, deaf] = await page.evaluate(() => [performance.now(), globalThis.deaf]);
   await context.close();
   return { ready, deaf };

@@ -1,4 +1,4 @@
-import { skipToken, useQuery } from '@tanstack/react-query';
+import { queryOptions, skipToken, useQuery } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
 import { judgedOf } from './changes';
 import { call, type Schemas } from './client';
@@ -11,12 +11,14 @@ export type Drill = Schemas['DrillView'];
 
 export const classKey = ['class'] as const;
 
+export const tonightQuery = queryOptions({
+  queryKey: classKey,
+  queryFn: () => call('GET', '/api/class'),
+  ...judgedOf('focus'),
+});
+
 export function useTonight() {
-  return useQuery({
-    queryKey: classKey,
-    queryFn: () => call('GET', '/api/class'),
-    ...judgedOf('focus'),
-  });
+  return useQuery(tonightQuery);
 }
 
 /** Left out: nobody's, and nothing is fetched. */

@@ -1,4 +1,5 @@
 import {
+  queryOptions,
   useMutation,
   useQuery,
   useQueryClient,
@@ -15,13 +16,15 @@ export type Credentials = Schemas['SignInInput'];
 
 export const meKey = ['me'] as const;
 
+export const meQuery = queryOptions({
+  queryKey: meKey,
+  queryFn: whoIsThere,
+  staleTime: 60_000,
+  ...madeOf('gym'),
+});
+
 export function useMe() {
-  return useQuery({
-    queryKey: meKey,
-    queryFn: whoIsThere,
-    staleTime: 60_000,
-    ...madeOf('gym'),
-  });
+  return useQuery(meQuery);
 }
 
 /** The unit of the coach's gym; centimetres until it is known. */

@@ -1,4 +1,5 @@
 import { Button, Modal, Select } from 'antd';
+import { Dressed } from '../design/page/Dressed';
 import { useNavigate } from 'react-router';
 import { useAthletes } from '../api/athletes';
 
@@ -8,27 +9,29 @@ import { useAthletes } from '../api/athletes';
  */
 export function FindAthlete({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Modal
-      title="Find an athlete"
-      open={open}
-      onCancel={onClose}
-      closable={false}
-      footer={<Button onClick={onClose}>Close</Button>}
-      width={420}
-      destroyOnHidden
-    >
-      {/* The open list would take Escape for itself first, and the dialog would need it twice. */}
-      <div
-        onKeyDownCapture={(event) => {
-          if (event.key === 'Escape') {
-            event.stopPropagation();
-            onClose();
-          }
-        }}
+    <Dressed>
+      <Modal
+        title="Find an athlete"
+        open={open}
+        onCancel={onClose}
+        closable={false}
+        footer={<Button onClick={onClose}>Close</Button>}
+        width={420}
+        destroyOnHidden
       >
-        <Names onClose={onClose} />
-      </div>
-    </Modal>
+        {/* The open list would take Escape for itself first, and the dialog would need it twice. */}
+        <div
+          onKeyDownCapture={(event) => {
+            if (event.key === 'Escape') {
+              event.stopPropagation();
+              onClose();
+            }
+          }}
+        >
+          <Names onClose={onClose} />
+        </div>
+      </Modal>
+    </Dressed>
   );
 }
 

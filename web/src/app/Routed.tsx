@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Navigate, Outlet, Route, Routes } from 'react-router';
 import { OutboxProvider } from '../api/OutboxProvider';
 import { useMe } from '../api/session';
 import { Failed, Loading } from '../design/page/StateNote';
@@ -17,6 +17,7 @@ const health = () => import('../features/health');
 const exchange = () => import('../features/exchange');
 const log = () => import('../features/log');
 const rhythm = () => import('../features/rhythm');
+const Dressed = lazy(() => import('../design/page/Dressed').then((door) => ({ default: door.Dressed })));
 const SignInPage = lazy(() => signIn().then((door) => ({ default: door.SignInPage })));
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
@@ -58,7 +59,9 @@ export function Routed() {
   if (me.data.coach === null) {
     return (
       <Suspense fallback={<Loading what="the way in" />}>
-        <SignInPage />
+        <Dressed>
+          <SignInPage />
+        </Dressed>
       </Suspense>
     );
   }
@@ -67,33 +70,41 @@ export function Routed() {
       <Shell>
         <Suspense fallback={<Loading what="the page" />}>
           <Routes>
-            <Route path="/athletes" element={<AthletesPage />} />
-            <Route path="/athletes/new" element={<NewAthletePage />} />
-            <Route path="/athletes/:id" element={<AthletePage />} />
-            <Route path="/athletes/:id/clearance/:cautionId" element={<ClearancePage />} />
-            <Route path="/ropes" element={<RopesPage />} />
-            <Route path="/ropes/strip" element={<StripPage />} />
-            <Route path="/ropes/rack" element={<RackPage />} />
-            <Route path="/ropes/orders" element={<OrderPage />} />
-            <Route path="/ropes/cut" element={<CutPage />} />
-            <Route path="/ropes/shared" element={<SharedPage />} />
-            <Route path="/ropes/:athleteId" element={<RopeBenchPage />} />
-            <Route path="/ropes/:athleteId/cable" element={<CablePage />} />
-            <Route path="/ropes/:athleteId/check" element={<CheckPage />} />
-            <Route path="/ropes/:athleteId/trim" element={<TrimPage />} />
-            <Route path="/ropes/:athleteId/card" element={<RopeCardPage />} />
             <Route path="/class" element={<ClassPage />} />
-            <Route path="/rhythm" element={<BeatPage />} />
-            <Route path="/rhythm/explorer" element={<ExplorerPage />} />
-            <Route path="/rhythm/listen" element={<ListenPage />} />
-            <Route path="/rhythm/sensor" element={<SensorPage />} />
-            <Route path="/rhythm/frames" element={<FramesPage />} />
-            <Route path="/sets" element={<SetsPage />} />
-            <Route path="/sets/run" element={<RunPage />} />
-            <Route path="/pacing" element={<PacingPage />} />
-            <Route path="/faults" element={<FaultsPage />} />
-            <Route path="/log" element={<LogPage />} />
-            <Route path="/log/files" element={<ExchangePage />} />
+            <Route
+              element={
+                <Dressed>
+                  <Outlet />
+                </Dressed>
+              }
+            >
+              <Route path="/athletes" element={<AthletesPage />} />
+              <Route path="/athletes/new" element={<NewAthletePage />} />
+              <Route path="/athletes/:id" element={<AthletePage />} />
+              <Route path="/athletes/:id/clearance/:cautionId" element={<ClearancePage />} />
+              <Route path="/ropes" element={<RopesPage />} />
+              <Route path="/ropes/strip" element={<StripPage />} />
+              <Route path="/ropes/rack" element={<RackPage />} />
+              <Route path="/ropes/orders" element={<OrderPage />} />
+              <Route path="/ropes/cut" element={<CutPage />} />
+              <Route path="/ropes/shared" element={<SharedPage />} />
+              <Route path="/ropes/:athleteId" element={<RopeBenchPage />} />
+              <Route path="/ropes/:athleteId/cable" element={<CablePage />} />
+              <Route path="/ropes/:athleteId/check" element={<CheckPage />} />
+              <Route path="/ropes/:athleteId/trim" element={<TrimPage />} />
+              <Route path="/ropes/:athleteId/card" element={<RopeCardPage />} />
+              <Route path="/rhythm" element={<BeatPage />} />
+              <Route path="/rhythm/explorer" element={<ExplorerPage />} />
+              <Route path="/rhythm/listen" element={<ListenPage />} />
+              <Route path="/rhythm/sensor" element={<SensorPage />} />
+              <Route path="/rhythm/frames" element={<FramesPage />} />
+              <Route path="/sets" element={<SetsPage />} />
+              <Route path="/sets/run" element={<RunPage />} />
+              <Route path="/pacing" element={<PacingPage />} />
+              <Route path="/faults" element={<FaultsPage />} />
+              <Route path="/log" element={<LogPage />} />
+              <Route path="/log/files" element={<ExchangePage />} />
+            </Route>
             <Route path="/" element={<Navigate to="/class" replace />} />
             <Route path="*" element={<NotFoundPage />} />
           </Routes>

@@ -1,9 +1,9 @@
-import { Button } from 'antd';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { useLive } from '../api/live';
 import { useOutbox } from '../api/OutboxProvider';
 import { useMe, useSignOut } from '../api/session';
+import { PlainButton } from '../design/page/PlainButton';
 import { readRun } from '../lib/setRun';
 import { places } from './placeList';
 import { usePlace } from './usePlace';
@@ -12,6 +12,9 @@ import styles from './Shell.module.css';
 
 // Dialogs are what most evenings never open: they come when they are asked for.
 const FindAthlete = lazy(() => import('./FindAthlete').then((door) => ({ default: door.FindAthlete })));
+const NotesHost = lazy(() =>
+  import('../design/page/NotesHost').then((door) => ({ default: door.NotesHost })),
+);
 const KeyHelp = lazy(() => import('./KeyHelp').then((door) => ({ default: door.KeyHelp })));
 
 /** The slim header with the eight places, and what can be done from everywhere. */
@@ -59,16 +62,17 @@ export function Shell({ children }: { children: ReactNode }) {
             waiting={waiting.length}
             refused={waiting.filter((write) => write.refused !== undefined).length}
           />
-          <Button type="text" onClick={() => open('keys')} aria-label="Keys">
+          <PlainButton quiet onClick={() => open('keys')} aria-label="Keys">
             ?
-          </Button>
-          <Button type="text" onClick={() => signOut.mutate()}>
+          </PlainButton>
+          <PlainButton quiet onClick={() => signOut.mutate()}>
             Sign out
-          </Button>
+          </PlainButton>
         </div>
       </header>
       {children}
       <Suspense fallback={null}>
+        <NotesHost />
         {asked.has('keys') && <KeyHelp open={dialog === 'keys'} onClose={close} />}
         {asked.has('find') && <FindAthlete open={dialog === 'find'} onClose={close} />}
       </Suspense>

@@ -1,9 +1,11 @@
 import '@fontsource-variable/bricolage-grotesque/index.css';
 import '@fontsource-variable/figtree/index.css';
 import '../design/base.css';
-import { StrictMode } from 'react';
+import { startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { makeQueryClient } from '../api/queryClient';
 import { applyTokens } from '../design/tokens';
+import { firstAnswers } from './firstAnswers';
 import { Providers } from './Providers';
 import { Routed } from './Routed';
 
@@ -13,13 +15,18 @@ if (import.meta.env.PROD && 'serviceWorker' in navigator) {
   void navigator.serviceWorker.register('/sw.js');
 }
 
+const client = makeQueryClient();
+firstAnswers(client, window.location.pathname);
 const root = document.getElementById('root');
 if (root !== null) {
-  createRoot(root).render(
-    <StrictMode>
-      <Providers>
-        <Routed />
-      </Providers>
-    </StrictMode>,
+  // As a transition React works in small pieces: a slow phone answers to a thumb meanwhile.
+  startTransition(() =>
+    createRoot(root).render(
+      <StrictMode>
+        <Providers client={client}>
+          <Routed />
+        </Providers>
+      </StrictMode>,
+    ),
   );
 }

@@ -1,12 +1,11 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
-import { ConfigProvider } from 'antd';
-import { Notes } from '../design/page/Notes';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { vi } from 'vitest';
 import { OutboxProvider } from '../api/OutboxProvider';
-import { themeFor } from '../design/theme';
+import { Dressed } from '../design/page/Dressed';
+import { NotesHost } from '../design/page/NotesHost';
 import { lockingNavigator } from './locks';
 import { athleteTerms } from './people';
 import { terms } from './ropes';
@@ -84,18 +83,17 @@ export function renderPage(page: ReactNode, pattern = '/', at = pattern): void {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   render(
     <QueryClientProvider client={client}>
-      <ConfigProvider theme={themeFor(false, true)} virtual={false}>
-        <Notes>
-          <OutboxProvider userId={`user-${(users += 1)}`}>
-            <MemoryRouter initialEntries={[at]}>
-              <Routes>
-                <Route path={pattern} element={page} />
-                <Route path="*" element={<p>elsewhere</p>} />
-              </Routes>
-            </MemoryRouter>
-          </OutboxProvider>
-        </Notes>
-      </ConfigProvider>
+      <Dressed>
+        <NotesHost />
+        <OutboxProvider userId={`user-${(users += 1)}`}>
+          <MemoryRouter initialEntries={[at]}>
+            <Routes>
+              <Route path={pattern} element={page} />
+              <Route path="*" element={<p>elsewhere</p>} />
+            </Routes>
+          </MemoryRouter>
+        </OutboxProvider>
+      </Dressed>
     </QueryClientProvider>,
   );
 }

@@ -3,9 +3,9 @@ import '@testing-library/jest-dom/vitest';
 import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
 
-// jsdom has neither; Ant Design asks for both.
+// jsdom has neither; Ant Design asks for both. Nothing slides: a test would have to wait for it.
 vi.stubGlobal('matchMedia', (query: string) => ({
-  matches: false,
+  matches: query === '(prefers-reduced-motion: reduce)',
   media: query,
   addEventListener: () => undefined,
   removeEventListener: () => undefined,

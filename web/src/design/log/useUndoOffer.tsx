@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { useNotes } from '../page/Notes';
+import { notes } from '../page/notes';
 
 interface Offer {
   /** Of the row that was written: a second offer for it replaces the first. */
@@ -12,7 +12,6 @@ const SECONDS = 12;
 
 /** Says that something was done, and offers for a while to undo it. */
 export function useUndoOffer(): (offer: Offer) => void {
-  const notes = useNotes();
   return ({ key, title, onUndo }) => {
     const undo = () => {
       notes.destroy(key);

@@ -1,5 +1,5 @@
-import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import { PlainButton } from './PlainButton';
 import styles from './StateNote.module.css';
 
 /** While something is fetched: says what, moves nothing. */
@@ -16,7 +16,7 @@ export function Failed({ error, onRetry }: { error: Error; onRetry: () => void }
   return (
     <div className={styles.failed} role="alert">
       <p>{error.message}</p>
-      <Button onClick={onRetry}>Try again</Button>
+      <PlainButton onClick={onRetry}>Try again</PlainButton>
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { useTonight, type ClassAthlete, type Tonight } from '../../api/classHour';
 import { useEntryLog, withOwn } from '../../api/entries';
@@ -11,18 +11,18 @@ import { carryAthlete } from '../../lib/carried';
 import { questionAbout } from '../../lib/entryWords';
 import type { Entry } from '../../lib/logLine';
 import { Hall } from './parts/Hall';
-import { JustNow } from './parts/JustNow';
 import { LogLine } from './parts/LogLine';
 
-// The hall first: what an athlete's touch opens comes while nobody has touched yet.
-const selected = () => import('./parts/Selected').then((door) => ({ default: door.Selected }));
-const Selected = lazy(selected);
+// The hall first: what stands beside it, and what a touch opens, comes while nobody has touched yet.
+const Decision = lazy(() => import('./parts/Decision').then((door) => ({ default: door.Decision })));
 
 export function ClassPage() {
   const tonight = useTonight();
+  // Drawn in small pieces: a slow phone answers to a thumb meanwhile.
+  const data = useDeferredValue(tonight.data);
   return (
     <Fetched
-      fetch={tonight}
+      fetch={{ ...tonight, data }}
       place="Class"
       what="the class"
       empty={{
@@ -44,9 +44,6 @@ export function ClassPage() {
 
 function Running({ tonight }: { tonight: Tonight }) {
   const [chosenId, choose] = useState<string | null>(null);
-  useEffect(() => {
-    void selected();
-  }, []);
   const { writes } = useOutbox();
   const { log, undo } = useEntryLog();
   const unit = useUnit();
@@ -72,20 +69,17 @@ function Running({ tonight }: { tonight: Tonight }) {
     <Workbench
       title={tonight.title.sentence}
       decision={
-        <>
-          {chosen !== undefined && (
-            <Suspense fallback={null}>
-              <Selected
-                athlete={chosen}
-                last={own.find((entry) => entry.athleteId === chosen.id)}
-                onLog={(entry) => logFor(chosen, entry)}
-                onUndo={undo}
-                onClose={() => choose(null)}
-              />
-            </Suspense>
-          )}
-          <JustNow athletes={tonight.athletes} entries={entries} />
-        </>
+        <Suspense fallback={null}>
+          <Decision
+            athletes={tonight.athletes}
+            entries={entries}
+            chosen={chosen}
+            last={own.find((entry) => entry.athleteId === chosenId)}
+            onLog={logFor}
+            onUndo={undo}
+            onClose={() => choose(null)}
+          />
+        </Suspense>
       }
     >
       <Hall

@@ -3,7 +3,7 @@ import { useAthleteTerms, type Athlete } from '../../api/athletes';
 import { useNoteCaution, useStopDay, useTakeBackStop, type CautionInput } from '../../api/health';
 import { PainPad } from '../../design/health/PainPad';
 import { useUndoOffer } from '../../design/log/useUndoOffer';
-import { useNotes } from '../../design/page/Notes';
+import { notes } from '../../design/page/notes';
 import { newId } from '../../lib/ids';
 
 /** Pain in two touches, a warning sign, and the end of today's jumping in one. */
@@ -13,7 +13,6 @@ export function NoteHealth({ athlete }: { athlete: Pick<Athlete, 'id' | 'name'> 
   const stop = useStopDay();
   const takeBack = useTakeBackStop();
   const offerUndo = useUndoOffer();
-  const notes = useNotes();
   const first = athlete.name.split(' ')[0] ?? athlete.name;
   const write = (input: Omit<CautionInput, 'athleteId' | 'note'>) =>
     note.mutate(

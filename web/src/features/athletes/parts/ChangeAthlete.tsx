@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useChangeAthlete, useRemoveAthlete, useRestoreAthlete, type Athlete } from '../../../api/athletes';
 import { wholeExport } from '../../../api/exchange';
-import { useNotes } from '../../../design/page/Notes';
+import { notes } from '../../../design/page/notes';
 import { Empty } from '../../../design/page/StateNote';
 import { newId } from '../../../lib/ids';
 import type { LengthUnit } from '../../../lib/units';
@@ -53,7 +53,6 @@ function Remove({ athlete }: { athlete: Athlete }) {
   const remove = useRemoveAthlete();
   const restore = useRestoreAthlete();
   const navigate = useNavigate();
-  const notes = useNotes();
   const undo = (removed: Athlete) => {
     notes.destroy(removed.id);
     restore.mutate({ id: removed.id, change: { mutationId: newId(), version: removed.version } });

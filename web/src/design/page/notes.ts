@@ -1,0 +1,29 @@
+import type { notification } from 'antd';
+
+type Host = Pick<ReturnType<typeof notification.useNotification>[0], 'open' | 'destroy'>;
+
+let host: Host | null = null;
+const waiting: ((host: Host) => void)[] = [];
+
+/** The short notes that come and go beside whatever page is open: what was done, and the offer to undo it. */
+export const notes: Host = {
+  open: (note) => tell((there) => there.open(note)),
+  destroy: (key) => tell((there) => there.destroy(key)),
+};
+
+/** Shows them from now on, and those that came before; ends with what it answers. */
+export function hostNotes(made: Host): () => void {
+  host = made;
+  waiting.splice(0).forEach((what) => what(made));
+  return () => {
+    host = host === made ? null : host;
+  };
+}
+
+function tell(what: (host: Host) => void): void {
+  if (host === null) {
+    waiting.push(what);
+  } else {
+    what(host);
+  }
+}
