@@ -15,18 +15,18 @@ use Zumbo\Core\Stage\Stage;
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'day_sum')]
-#[ORM\Index(name: 'day_sum_day', columns: ['gym_id', 'local_day'])]
+#[ORM\UniqueConstraint(name: 'day_sum_set', columns: ['gym_id', 'set_id', 'stage', 'kind'])]
 #[ORM\Index(name: 'day_sum_athlete', columns: ['gym_id', 'athlete_id', 'local_day'])]
 #[ORM\Index(name: 'day_sum_stage', columns: ['gym_id', 'athlete_id', 'stage', 'local_day'])]
 class DaySum implements BelongsToGym
 {
     public function __construct(
         #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
+        #[ORM\Id] #[ORM\Column(type: 'date_immutable')] public readonly \DateTimeImmutable $localDay,
         #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $setId,
         #[ORM\Id] #[ORM\Column(length: 8, enumType: Stage::class)] public readonly Stage $stage,
         #[ORM\Id] #[ORM\Column(length: 8, enumType: AttemptKind::class)] public readonly AttemptKind $kind,
         #[ORM\Column(type: 'uuid')] public readonly Uuid $athleteId,
-        #[ORM\Column(type: 'date_immutable')] public readonly \DateTimeImmutable $localDay,
         #[ORM\Column(length: 40)] public readonly string $drill,
         #[ORM\Column(type: 'integer')] public readonly int $entries,
         #[ORM\Column(type: 'integer')] public readonly int $reps,

@@ -7,7 +7,6 @@ namespace Zumbo\App\Entity\Log;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Platform\Gym\GymDatabase;
-use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -18,7 +17,7 @@ final readonly class DaySums
 {
     private const PAGE = 500;
 
-    public function __construct(private GymDatabase $database, private GymScope $scope, private CountSets $count)
+    public function __construct(private GymDatabase $database, private CountSets $count)
     {
     }
 
@@ -26,7 +25,7 @@ final readonly class DaySums
      * @param \DateTimeImmutable $from    local day
      * @param Uuid|null          $athlete null: of everybody
      *
-     * @return array<string, list<DaySum>> by athlete id, the oldest first
+     * @return array<string, list<SetSum>> by athlete id, the oldest first
      */
     public function since(\DateTimeImmutable $from, ?Uuid $athlete = null): array
     {
@@ -39,7 +38,6 @@ final readonly class DaySums
             null === $athlete ? [] : ['athlete' => UuidType::NAME],
         );
         $utc = new \DateTimeZone('UTC');
-        $gym = $this->scope->gymId();
         $ids = $days = $sums = [];
         foreach ($rows as $row) {
             \assert(
@@ -48,13 +46,11 @@ final readonly class DaySums
                 && is_numeric($row['entries']) && is_numeric($row['reps']) && is_numeric($row['misses'])
                 && is_numeric($row['best']) && is_numeric($row['doubts']),
             );
-            $id = $ids[$row['athlete_id']] ??= Uuid::fromBinary($row['athlete_id']);
-            $sums[$id->toRfc4122()][] = new DaySum(
-                $gym,
-                Uuid::fromBinary($row['set_id']),
+            $id = $ids[$row['athlete_id']] ??= Uuid::fromBinary($row['athlete_id'])->toRfc4122();
+            $sums[$id][] = new SetSum(
+                $row['set_id'],
                 Stage::from($row['stage']),
                 AttemptKind::from($row['kind']),
-                $id,
                 $days[$row['local_day']] ??= new \DateTimeImmutable($row['local_day'].' 00:00:00', $utc),
                 $row['drill'],
                 (int) $row['entries'],

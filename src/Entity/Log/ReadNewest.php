@@ -23,7 +23,7 @@ final readonly class ReadNewest
     }
 
     /**
-     * @param array<string, array{Athlete, list<DaySum>}> $logs with the sums of each, the oldest first; by athlete id
+     * @param array<string, array{Athlete, list<SetSum>}> $logs with the sums of each, the oldest first; by athlete id
      * @param \DateTimeImmutable                          $from the instant from which on entries count
      * @param \DateTimeImmutable                          $day  the instant at which the local day begins
      *
@@ -47,7 +47,7 @@ final readonly class ReadNewest
     /**
      * Of the last day, whatever was counted; of the stage, so many that the gate finds its newest entries in them.
      *
-     * @param list<DaySum> $sums the oldest first
+     * @param list<SetSum> $sums the oldest first
      *
      * @return array<string, true> ids as the database writes them
      */
@@ -73,7 +73,7 @@ final readonly class ReadNewest
                 }
             }
             if ($taken) {
-                $sets['0x'.bin2hex($sum->setId->toBinary())] = true;
+                $sets['0x'.bin2hex($sum->set)] = true;
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Shared\Today;
 
 use Zumbo\App\Entity\Log\AttemptKind;
-use Zumbo\App\Entity\Log\DaySum;
+use Zumbo\App\Entity\Log\SetSum;
 use Zumbo\App\Shared\BestView;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\Drill;
@@ -25,7 +25,7 @@ use Zumbo\Core\Stage\Stage;
 final readonly class LogSums
 {
     /**
-     * @param list<DaySum> $sums the oldest first
+     * @param list<SetSum> $sums the oldest first
      */
     public function __construct(public array $sums)
     {
@@ -129,16 +129,16 @@ final readonly class LogSums
 
     public function entriesOn(\DateTimeImmutable $day): int
     {
-        return array_sum(array_map(static fn (DaySum $sum): int => $sum->entries, $this->on($day)));
+        return array_sum(array_map(static fn (SetSum $sum): int => $sum->entries, $this->on($day)));
     }
 
     public function hasStageOn(Stage $stage, \DateTimeImmutable $day): bool
     {
-        return [] !== array_filter($this->on($day), static fn (DaySum $sum): bool => $sum->stage === $stage);
+        return [] !== array_filter($this->on($day), static fn (SetSum $sum): bool => $sum->stage === $stage);
     }
 
     /**
-     * @return list<DaySum>
+     * @return list<SetSum>
      */
     private function on(\DateTimeImmutable $day): array
     {
@@ -169,7 +169,7 @@ final readonly class LogSums
     }
 
     /** A ladder or an interval set is counted at the beat of the stage's first drill. */
-    private static function drill(DaySum $sum): Drill
+    private static function drill(SetSum $sum): Drill
     {
         try {
             return DrillTable::named($sum->drill);
