@@ -28,7 +28,7 @@ final readonly class ClassController
     #[Answers(ClassView::class)]
     public function tonight(Request $request): Response
     {
-        return $this->kept->answer($request, 'class '.$this->coach->role()->value, $this->class->tonight(...));
+        return $this->kept->answer($request, 'class '.$this->coach->role()->value, $this->class->tonight(...), true);
     }
 
     #[Route('/api/athletes/{id}/today', methods: ['GET'])]
@@ -40,6 +40,7 @@ final readonly class ClassController
             $request,
             \sprintf('today %s %s', $id->toRfc4122(), $this->coach->role()->value),
             fn (): TodayView => $this->today->of($id),
+            true,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Platform;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Lock\LockFactory;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Tests\ApiTestCase;
 
@@ -50,6 +51,32 @@ final class KeptAnswersTest extends ApiTestCase
         $this->send('GET', $route, null, ['If-None-Match' => $tag]);
         self::assertContains($this->response()->getStatusCode(), [200, 404]);
         self::assertStringNotContainsString('Ilse', $this->body());
+    }
+
+    /** Screens of a busy class must not stand in line, nor make a write wait: they get the answer before, and ask again. */
+    public function testAScreenThatAsksAgainGetsTheAnswerBeforeWhileTheNextIsNotWorkedOut(): void
+    {
+        $this->signInto();
+        $lag = ['Zumbo-May-Lag' => '1'];
+        $first = $this->send('GET', '/api/class', null, $lag);
+        $tag = (string) $this->response()->headers->get('ETag');
+        $this->newAthlete();
+        $lock = self::service(LockFactory::class)->createLock($this->slotOf('class owner'));
+        self::assertTrue($lock->acquire(), 'another is at it');
+        self::assertSame($first['revision'], $this->send('GET', '/api/class', null, $lag)['revision']);
+        self::assertSame($tag, $this->response()->headers->get('ETag'));
+        $this->send('GET', '/api/class', null, $lag + ['If-None-Match' => $tag]);
+        $this->assertStatus(304);
+        $lock->release();
+        self::assertCount(1, $this->send('GET', '/api/class')['athletes'], 'who does not say so is told what is');
+        self::assertCount(1, $this->send('GET', '/api/class', null, $lag)['athletes']);
+    }
+
+    private function slotOf(string $name): string
+    {
+        $gym = self::connection()->fetchOne('SELECT gym_id FROM athlete ORDER BY created_at DESC, id DESC LIMIT 1');
+
+        return 'answer.'.bin2hex(\is_string($gym) ? $gym : '').'.'.hash('xxh128', $name);
     }
 
     /**

@@ -22,6 +22,9 @@ use Zumbo\App\Platform\Job\Chore;
  */
 final readonly class KeptAnswers implements Chore
 {
+    /** Sent by a screen that asks again until it has seen the revision it knows of. */
+    public const MAY_LAG = 'Zumbo-May-Lag';
+
     /** So long working it out may take until another begins. */
     private const MOST_S = 30.0;
 
@@ -40,21 +43,32 @@ final readonly class KeptAnswers implements Chore
     }
 
     /**
-     * @param string            $name of what is asked for, and by whom where that makes a difference
-     * @param callable(): mixed $view DTOs with public properties
+     * @param string            $name   of what is asked for, and by whom where that makes a difference
+     * @param callable(): mixed $view   DTOs with public properties
+     * @param bool              $mayLag the answer tells its revision: a screen that says so gets the one before while the next
+     *                                  is worked out, and asks again. Nobody waits then, least of all a write
      */
-    public function answer(Request $request, string $name, callable $view): Response
+    public function answer(Request $request, string $name, callable $view, bool $mayLag = false): Response
     {
         $slot = $this->ofGym().hash('xxh128', $name);
         $tag = hash('xxh128', implode(' ', [$this->build, $slot, $this->lastWrite()]));
-        $response = new Response('', 200, ['Content-Type' => 'application/json']);
-        $response->setEtag($tag);
-        $response->headers->set('Cache-Control', 'private, no-cache');
-        if (!$response->isNotModified($request)) {
-            $response->setContent($this->kept($slot, $tag) ?? $this->workedOut($slot, $tag, $view));
+        $response = self::tagged($tag);
+        if ($response->isNotModified($request)) {
+            return $response;
         }
+        $kept = $this->kept($slot, $tag) ?? $this->workedOut($slot, $tag, $view, $mayLag && $request->headers->has(self::MAY_LAG));
+        $response = self::tagged($kept->tag)->setContent($kept->body);
+        // Whoever has the one before has nothing to read either.
+        $response->isNotModified($request);
 
         return $response;
+    }
+
+    private static function tagged(string $tag): Response
+    {
+        $response = new Response('', 200, ['Content-Type' => 'application/json', 'Cache-Control' => 'private, no-cache']);
+
+        return $response->setEtag($tag);
     }
 
     /** After somebody was erased nothing of them may be kept. */
@@ -90,29 +104,44 @@ final readonly class KeptAnswers implements Chore
     /**
      * @param callable(): mixed $view
      */
-    private function workedOut(string $slot, string $tag, callable $view): string
+    private function workedOut(string $slot, string $tag, callable $view, bool $mayLag): KeptAnswer
     {
-        // Twenty screens hear of a change in the same moment.
+        $before = $mayLag ? $this->kept($slot) : null;
         $lock = $this->locks->createLock($slot, self::MOST_S);
-        $lock->acquire(true);
-        try {
-            $kept = $this->kept($slot, $tag);
-            if (null !== $kept) {
-                return $kept;
+        if (null !== $before && $before->isFresh(microtime(true))) {
+            // It was worked out just now, or is at this moment.
+            if ($before->rests(microtime(true)) || !$lock->acquire()) {
+                return $before;
             }
-            $body = json_encode($view(), ViewResponder::FLAGS);
-            $this->cache->save($this->cache->getItem($slot)->set([$tag, $body])->expiresAfter(self::KEPT_S));
-
-            return $body;
+        } else {
+            // Twenty screens hear of a change in the same moment.
+            $lock->acquire(true);
+        }
+        try {
+            return $this->kept($slot, $tag) ?? $this->anew($slot, $tag, $view);
         } finally {
             $lock->release();
         }
     }
 
-    private function kept(string $slot, string $tag): ?string
+    /**
+     * @param callable(): mixed $view
+     */
+    private function anew(string $slot, string $tag, callable $view): KeptAnswer
+    {
+        $began = microtime(true);
+        $body = json_encode($view(), ViewResponder::FLAGS);
+        $made = new KeptAnswer($tag, $body, microtime(true), microtime(true) - $began);
+        $this->cache->save($this->cache->getItem($slot)->set($made)->expiresAfter(self::KEPT_S));
+
+        return $made;
+    }
+
+    /** @param string|null $tag null: whatever it was made of */
+    private function kept(string $slot, ?string $tag = null): ?KeptAnswer
     {
         $kept = $this->cache->getItem($slot)->get();
 
-        return \is_array($kept) && $tag === ($kept[0] ?? null) && \is_string($kept[1] ?? null) ? $kept[1] : null;
+        return $kept instanceof KeptAnswer && (null === $tag || $tag === $kept->tag) ? $kept : null;
     }
 }

@@ -11,9 +11,21 @@ import { makeQueryClient } from '../../src/api/queryClient';
 const { address, cookie } = workerData as { address: string; cookie: string };
 const reads = { class: 0, changes: 0, hints: 0 };
 const fetched = globalThis.fetch;
-globalThis.fetch = (path, init) => {
-  reads[String(path).startsWith('/api/class') ? 'class' : 'changes'] += 1;
-  return fetched(`${address}${String(path)}`, { ...init, headers: { ...init?.headers, cookie } });
+
+/** As a browser's own cache does: what was not modified is not sent again. */
+const had = new Map<string, { tag: string; body: string }>();
+globalThis.fetch = async (path, init) => {
+  const at = String(path);
+  reads[at.startsWith('/api/class') ? 'class' : 'changes'] += 1;
+  const before = had.get(at);
+  const tag = before === undefined ? {} : { 'If-None-Match': before.tag };
+  const answer = await fetched(`${address}${at}`, { ...init, headers: { ...init?.headers, ...tag, cookie } });
+  if (answer.status === 304) {
+    return new Response(before?.body, { headers: { 'Content-Type': 'application/json' } });
+  }
+  const body = await answer.text();
+  had.set(at, { tag: answer.headers.get('ETag') ?? '', body });
+  return new Response(body, { status: answer.status, headers: answer.headers });
 };
 
 const client = makeQueryClient();

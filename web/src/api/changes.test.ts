@@ -65,8 +65,24 @@ describe('what a change touches', () => {
     await refetchChanged(client, ['attempt'], 8);
     await refetchChanged(client, ['attempt'], 8);
     expect(asked).toBe(2);
-    await refetchChanged(client, ['attempt']);
+    await refetchChanged(client, ['attempt'], 0);
     expect(asked).toBe(3);
+    end();
+  });
+
+  it('is asked for until the revision is there, when the server answers with what was before', async () => {
+    const client = new QueryClient();
+    const answers = [6, 6, 6, 7];
+    let asked = 0;
+    const observer = new QueryObserver(client, {
+      queryKey: ['class'],
+      ...madeOf('attempt'),
+      queryFn: () => Promise.resolve({ revision: answers[Math.min((asked += 1), 4) - 1] }),
+    });
+    const end = observer.subscribe(() => undefined);
+    await settle();
+    await refetchChanged(client, ['attempt'], 7);
+    expect([asked, observer.getCurrentResult().data]).toEqual([4, { revision: 7 }]);
     end();
   });
 

@@ -39,13 +39,22 @@ export function judgedOf(...kinds: ChangeKind[]) {
   return madeOf(...new Set<ChangeKind>([...kinds, 'athlete', 'rope', 'attempt', 'caution', 'stop', 'gym']));
 }
 
+/** What is behind is asked for again so soon, and so often at most. */
+const BEHIND_MS = 120;
+const BEHIND_TIMES = 15;
+
 /**
  * Fetches again what a change touches. A first answer that is still under way may be older than the change, and
- * `invalidateQueries` alone would take it for the new one: it is waited for, and asked again.
+ * `invalidateQueries` alone would take it for the new one: it is waited for, and asked again. The server may answer with what
+ * was a moment ago; then it is asked until the revision is there.
  *
  * @param revision what shows it already is let be; 0: whatever it shows
  */
-export async function refetchChanged(client: QueryClient, changed: Changed, revision = 0): Promise<void> {
+export async function refetchChanged(
+  client: QueryClient,
+  changed: Changed,
+  revision = ownWrites.latest,
+): Promise<void> {
   const predicate = (query: Query) => touches(query, changed) && !shows(query, revision);
   const first = client
     .getQueryCache()
@@ -53,6 +62,23 @@ export async function refetchChanged(client: QueryClient, changed: Changed, revi
     .filter(({ state }) => state.data === undefined);
   await Promise.allSettled(first.map((query) => query.promise));
   await client.invalidateQueries({ predicate });
+  await catchUp(client, revision, changed);
+}
+
+/** Asks again for what is shown and behind a revision. */
+async function catchUp(
+  client: QueryClient,
+  revision: number,
+  changed: Changed = 'everything',
+): Promise<void> {
+  const predicate = (query: Query) => touches(query, changed) && isBehind(query, revision);
+  for (let time = 0; time < BEHIND_TIMES; time += 1) {
+    if (client.getQueryCache().findAll({ type: 'active', predicate }).length === 0) {
+      return;
+    }
+    await new Promise((done) => setTimeout(done, BEHIND_MS * (1 + Math.random())));
+    await client.refetchQueries({ type: 'active', predicate });
+  }
 }
 
 /** Follows what others write in the gym, and fetches what it touches. */
@@ -60,14 +86,25 @@ export function changeFeed(client: QueryClient): ChangeFeed {
   return new ChangeFeed({
     ask: (since) => call('GET', '/api/changes', { query: { since } }),
     refetch: (kinds, revision) => refetchChanged(client, kinds, revision),
+    catchUp: (revision) => catchUp(client, revision),
     own: ownWrites,
   });
 }
 
+function shows(query: Query, revision: number): boolean {
+  const at = revisionOf(query);
+  return revision > 0 && at !== null && at >= revision;
+}
+
+function isBehind(query: Query, revision: number): boolean {
+  const at = revisionOf(query);
+  return at !== null && at < revision;
+}
+
 /** Some answers tell of which revision of the gym they are. */
-function shows({ state }: Query, revision: number): boolean {
+function revisionOf({ state }: Query): number | null {
   const at = (state.data as { revision?: unknown } | null | undefined)?.revision;
-  return revision > 0 && typeof at === 'number' && at >= revision;
+  return typeof at === 'number' ? at : null;
 }
 
 function touches({ meta }: Query, changed: Changed): boolean {

@@ -47,7 +47,8 @@ interface Parts {
   change?: Change;
 }
 
-const asking = { Accept: 'application/json' };
+/** Whatever tells its revision may be the answer before, while the next is worked out: it is asked for again (changes.ts). */
+const asking = { Accept: 'application/json', 'Zumbo-May-Lag': '1' };
 
 /** Another site's page can't send this header; the server checks the origin beside it. */
 const changing = { 'csrf-token': 'csrf-token' };

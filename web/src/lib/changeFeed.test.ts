@@ -14,11 +14,13 @@ async function atSeven(answerMs = 0) {
   const gym = { revision: 7, kinds: [] as string[], tooMany: false };
   const ask = vi.fn((since: number) => Promise.resolve({ since, ...gym }));
   const refetch = vi.fn(() => new Promise<void>((done) => setTimeout(done, answerMs)));
+  const catchUp = vi.fn(() => Promise.resolve());
   const own = new OwnWrites();
-  const feed = new ChangeFeed({ ask, refetch, own, random: () => 0.5 });
+  const feed = new ChangeFeed({ ask, refetch, catchUp, own, random: () => 0.5 });
   feed.ask();
   await vi.advanceTimersByTimeAsync(1000);
   expect(refetch).not.toHaveBeenCalled();
+  expect(catchUp.mock.calls).toEqual([[7]]);
   ask.mockClear();
   return { gym, ask, refetch, own, feed };
 }

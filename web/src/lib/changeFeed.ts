@@ -12,6 +12,8 @@ interface Parts {
   ask: (since: number) => Promise<Changes>;
   /** Fetches what a change of these kinds touches, unless it shows that revision already. */
   refetch: (kinds: readonly string[] | typeof EVERYTHING, revision: number) => Promise<void>;
+  /** Fetches what shows a revision before that one, whatever it is about. */
+  catchUp: (revision: number) => Promise<void>;
   own: OwnWrites;
   /** 0 to 1. */
   random?: () => number;
@@ -120,6 +122,8 @@ export class ChangeFeed {
       await this.parts.refetch(EVERYTHING, seen);
     } else if (kinds.size > 0) {
       await this.parts.refetch([...kinds], seen);
+    } else if (first) {
+      await this.parts.catchUp(seen);
     }
     this.parts.own.forget(seen);
   }
@@ -137,7 +141,7 @@ export class ChangeFeed {
     return kinds;
   }
 
-  /** What the server told; the first time all was fetched just now. */
+  /** What the server told; the first time all was fetched just now, or a moment before. */
   private take({ revision, kinds, tooMany }: Changes): readonly string[] {
     const before = this.seen;
     this.seen = revision;

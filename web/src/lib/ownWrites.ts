@@ -4,6 +4,8 @@
  */
 export class OwnWrites {
   private readonly revisions = new Set<number>();
+  /** The last one that was made here. */
+  latest = 0;
   private readonly underWay = new Set<Promise<unknown>>();
 
   /** Counts a write as under way until it has an answer. */
@@ -18,6 +20,7 @@ export class OwnWrites {
 
   made(revision: number): void {
     this.revisions.add(revision);
+    this.latest = Math.max(this.latest, revision);
   }
 
   /** Ends when no write is under way: a hint of a write may come before its answer. */

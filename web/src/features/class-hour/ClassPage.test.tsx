@@ -49,7 +49,7 @@ describe('the class', () => {
     expect(screen.getByRole('button', { name: /^Tomasz/ })).toHaveTextContent(
       'T no rope cautionNo jumps today.',
     );
-    expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent('Ilse 14, stopped');
+    expect(await screen.findByRole('region', { name: 'Just now' })).toHaveTextContent('Ilse 14, stopped');
   });
 
   it('says what comes before the first jump: a look at the rope, or a measuring', async () => {
