@@ -1,8 +1,9 @@
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { useLive } from '../api/live';
 import { useOutbox } from '../api/OutboxProvider';
 import { useMe, useSignOut } from '../api/session';
+import { whenNoted } from '../design/page/notes';
 import { PlainButton } from '../design/page/PlainButton';
 import { readRun } from '../lib/setRun';
 import { places } from './placeList';
@@ -26,6 +27,8 @@ export function Shell({ children }: { children: ReactNode }) {
   const signOut = useSignOut();
   const [dialog, setDialog] = useState<'none' | 'keys' | 'find'>('none');
   const [asked, setAsked] = useState<ReadonlySet<string>>(new Set());
+  const [noted, setNoted] = useState(false);
+  useEffect(() => whenNoted(() => setNoted(true)), []);
   const open = (one: 'keys' | 'find') => {
     setAsked((before) => new Set(before).add(one));
     setDialog(one);
@@ -72,7 +75,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </header>
       {children}
       <Suspense fallback={null}>
-        <NotesHost />
+        {noted && <NotesHost />}
         {asked.has('keys') && <KeyHelp open={dialog === 'keys'} onClose={close} />}
         {asked.has('find') && <FindAthlete open={dialog === 'find'} onClose={close} />}
       </Suspense>

@@ -19,10 +19,14 @@ interface Parts {
   random?: () => number;
 }
 
-/** A screen fetches at most every so often, and less often where an answer takes long: the gap is so many answers. */
+/**
+ * A screen fetches at most every so often, and less often where an answer takes long: the gap is so many answers, but it is
+ * right within a second. Where an answer takes seconds, the gap is one more.
+ */
 const LEAST_GAP_MS = 200;
-const MOST_GAP_MS = 600;
-const ANSWERS = 10;
+const MOST_GAP_MS = 400;
+const SLOW_MS = 2000;
+const ANSWERS = 8;
 
 /** Many screens hear of a change in the same moment; they need not all ask in it. */
 const SPREAD_MS = 120;
@@ -89,7 +93,7 @@ export class ChangeFeed {
       () => false,
     );
     const took = performance.now() - began;
-    const gap = Math.max(LEAST_GAP_MS, Math.min(ANSWERS * took, Math.max(MOST_GAP_MS, took)));
+    const gap = took > SLOW_MS ? took : Math.max(LEAST_GAP_MS, Math.min(ANSWERS * took, MOST_GAP_MS));
     this.timer = setTimeout(
       () => {
         this.running = false;

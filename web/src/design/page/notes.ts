@@ -4,12 +4,21 @@ type Host = Pick<ReturnType<typeof notification.useNotification>[0], 'open' | 'd
 
 let host: Host | null = null;
 const waiting: ((host: Host) => void)[] = [];
+let onFirst: () => void = () => undefined;
 
 /** The short notes that come and go beside whatever page is open: what was done, and the offer to undo it. */
 export const notes: Host = {
   open: (note) => tell((there) => there.open(note)),
   destroy: (key) => tell((there) => there.destroy(key)),
 };
+
+/** Calls when there is something to show and nobody to show it; ends with what it answers. */
+export function whenNoted(call: () => void): () => void {
+  onFirst = call;
+  return () => {
+    onFirst = () => undefined;
+  };
+}
 
 /** Shows them from now on, and those that came before; ends with what it answers. */
 export function hostNotes(made: Host): () => void {
@@ -23,6 +32,7 @@ export function hostNotes(made: Host): () => void {
 function tell(what: (host: Host) => void): void {
   if (host === null) {
     waiting.push(what);
+    onFirst();
   } else {
     what(host);
   }

@@ -44,6 +44,7 @@ export function ClassPage() {
 
 function Running({ tonight }: { tonight: Tonight }) {
   const [chosenId, choose] = useState<string | null>(null);
+  const drawn = useDeferredValue(true, false);
   const { writes } = useOutbox();
   const { log, undo } = useEntryLog();
   const unit = useUnit();
@@ -70,15 +71,17 @@ function Running({ tonight }: { tonight: Tonight }) {
       title={tonight.title.sentence}
       decision={
         <Suspense fallback={null}>
-          <Decision
-            athletes={tonight.athletes}
-            entries={entries}
-            chosen={chosen}
-            last={own.find((entry) => entry.athleteId === chosenId)}
-            onLog={logFor}
-            onUndo={undo}
-            onClose={() => choose(null)}
-          />
+          {drawn && (
+            <Decision
+              athletes={tonight.athletes}
+              entries={entries}
+              chosen={chosen}
+              last={own.find((entry) => entry.athleteId === chosenId)}
+              onLog={logFor}
+              onUndo={undo}
+              onClose={() => choose(null)}
+            />
+          )}
         </Suspense>
       }
     >
