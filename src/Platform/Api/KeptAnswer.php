@@ -28,9 +28,9 @@ final readonly class KeptAnswer
         return $now - $this->madeAt < self::FRESH_S;
     }
 
-    /** Half as long as it took nothing is worked out again, so that a third of a core is left for what else is asked. */
+    /** As long as it took nothing is worked out again: half of a core at most goes into it. */
     public function rests(float $now): bool
     {
-        return $now - $this->madeAt < $this->tookS / 2;
+        return $now - $this->madeAt < $this->tookS;
     }
 }

@@ -20,13 +20,13 @@ interface Parts {
 }
 
 /**
- * A screen fetches at most every so often, and less often where an answer takes long: the gap is so many answers, but it is
- * right within a second. Where an answer takes seconds, the gap is one more.
+ * A screen fetches at most every so often, and less often where an answer takes long: the gap is so many answers, up to a
+ * bound. Where an answer takes seconds, the gap is one more.
  */
 const LEAST_GAP_MS = 200;
-const MOST_GAP_MS = 400;
+const MOST_GAP_MS = 700;
 const SLOW_MS = 2000;
-const ANSWERS = 8;
+const ANSWERS = 6;
 
 /** Many screens hear of a change in the same moment; they need not all ask in it. */
 const SPREAD_MS = 120;
