@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace ladder faults gear sound events hand phone routes class screens import growth bytes)
+names=(calc arc pace ladder faults gear sound events hand phone routes class screens dying import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -123,6 +123,14 @@ bench_screens() {
   ( cd web && node scripts/screens-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' demo )
   bench_grown zumbo_classes classes
   ( cd web && node scripts/screens-load.mjs "http://127.0.0.1:$WEB_PORT" 51grown@saltmarsh.example 'harbour rope 14' 'three years' )
+}
+
+# Each is killed at once in the middle of a class; runit starts it again.
+bench_dying() {
+  bench_instance
+  local name found pids=()
+  for name in fpm nginx db; do found="$(program_pid "$name")"; pids+=("$name=${found% *}"); done
+  ( cd web && node scripts/dying-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' "${pids[@]}" )
 }
 
 # bench_grown SCHEMA WHAT…: a database of its own, made anew by bench/growth.php.

@@ -132,15 +132,17 @@ final class DyingTest extends InstanceTestCase
                   -H "Origin: http://127.0.0.1:$WEB_PORT" -w '%{http_code}' "$@"; }
                 here="http://127.0.0.1:$WEB_PORT/api"
                 ask -c "$jar" -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "$here/sign-in"; echo
+                # What is asked for the first time takes its own time.
+                ask -o /dev/null "$here/changes" > "$SOCKETS/first"
                 heavy='{"reps":200,"rounds":10,"reps_per_s":1.8,"hazard":{"kind":"constant","q":0.3},"miss_cost_s":10,"break_cost_s":4}'
                 for i in 1 2 3 4 5 6; do ask -d "$heavy" -o "$SOCKETS/heavy.$i" "$here/calc/pace" > "$SOCKETS/code.$i" & done
-                sleep 0.4
+                sleep 0.2
                 ask -o /dev/null "$here/athletes"; echo
                 [ -n "$(jobs -r)" ] && echo "while it computes"
                 wait
                 cat "$SOCKETS"/code.* | fold -w 3 | sort | uniq -c | tr -s ' '
                 grep -lF '"title":"Too much at once","status":429' "$SOCKETS"/heavy.* | wc -l
-                rm -f "$jar" "$SOCKETS"/heavy.* "$SOCKETS"/code.*
+                rm -f "$jar" "$SOCKETS/first" "$SOCKETS"/heavy.* "$SOCKETS"/code.*
                 SH,
         );
         self::assertSame([0, "204\n200\nwhile it computes\n 3 200\n 3 429\n3\n"], [$exit, $out]);
