@@ -53,6 +53,46 @@ final class KeptAnswersTest extends ApiTestCase
         self::assertStringNotContainsString('Ilse', $this->body());
     }
 
+    /** However long a log is, its screens ask the same few questions; asked again, only whose it is and what was written last. */
+    #[DataProvider('routes')]
+    public function testTheQueriesDoNotGrowWithTheLog(string $route): void
+    {
+        $this->signInto();
+        $this->browser->disableReboot();
+        $id = $this->newAthlete();
+        $route = str_replace('{id}', $id, $route);
+        $this->log($id);
+        $few = $this->queriesOf($route);
+        for ($i = 0; $i < 30; ++$i) {
+            $this->log($id);
+        }
+        self::assertSame($few, $this->queriesOf($route));
+        self::assertLessThanOrEqual(3, $this->queriesOf($route), 'asked again');
+    }
+
+    private function log(string $athlete): void
+    {
+        $this->send('PUT', '/api/attempts/'.self::id(), [
+            'athleteId' => $athlete,
+            'drill' => 'hundred',
+            'kind' => 'streak',
+            'reps' => 9,
+            'end' => 'miss',
+        ]);
+        $this->assertStatus(201);
+    }
+
+    private function queriesOf(string $route): int
+    {
+        $count = static fn (): int => (int) self::connection()->fetchOne(
+            "SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'",
+        );
+        $before = $count();
+        $this->send('GET', $route);
+
+        return $count() - $before;
+    }
+
     /** Screens of a busy class must not stand in line, nor make a write wait: they get the answer before, and ask again. */
     public function testAScreenThatAsksAgainGetsTheAnswerBeforeWhileTheNextIsNotWorkedOut(): void
     {

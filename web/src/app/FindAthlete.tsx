@@ -1,5 +1,4 @@
 import { Button, Modal, Select } from 'antd';
-import { Dressed } from '../design/page/Dressed';
 import { useNavigate } from 'react-router';
 import { useAthletes } from '../api/athletes';
 
@@ -9,29 +8,27 @@ import { useAthletes } from '../api/athletes';
  */
 export function FindAthlete({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Dressed>
-      <Modal
-        title="Find an athlete"
-        open={open}
-        onCancel={onClose}
-        closable={false}
-        footer={<Button onClick={onClose}>Close</Button>}
-        width={420}
-        destroyOnHidden
+    <Modal
+      title="Find an athlete"
+      open={open}
+      onCancel={onClose}
+      closable={false}
+      footer={<Button onClick={onClose}>Close</Button>}
+      width={420}
+      destroyOnHidden
+    >
+      {/* The open list would take Escape for itself first, and the dialog would need it twice. */}
+      <div
+        onKeyDownCapture={(event) => {
+          if (event.key === 'Escape') {
+            event.stopPropagation();
+            onClose();
+          }
+        }}
       >
-        {/* The open list would take Escape for itself first, and the dialog would need it twice. */}
-        <div
-          onKeyDownCapture={(event) => {
-            if (event.key === 'Escape') {
-              event.stopPropagation();
-              onClose();
-            }
-          }}
-        >
-          <Names onClose={onClose} />
-        </div>
-      </Modal>
-    </Dressed>
+        <Names onClose={onClose} />
+      </div>
+    </Modal>
   );
 }
 

@@ -1,6 +1,5 @@
 import { Modal, Switch } from 'antd';
 import { useState } from 'react';
-import { Dressed } from '../design/page/Dressed';
 import { Facts } from '../design/page/Facts';
 import { hasSingleKeys, keepSingleKeys } from '../lib/singleKeys';
 import { places } from './placeList';
@@ -9,28 +8,26 @@ import { places } from './placeList';
 export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [single, setSingle] = useState(hasSingleKeys);
   return (
-    <Dressed>
-      <Modal title="Keys" open={open} onCancel={onClose} footer={null} width={380}>
-        <Facts
-          facts={[
-            ...places.map((place, i) => ({ name: place.name, value: `Alt + ${i + 1}` })),
-            { name: 'Find an athlete or their rope', value: '/' },
-            { name: 'Pause the clock, go on', value: 'Space' },
-            { name: 'These keys', value: '?' },
-          ]}
-        />
-        <p>
-          <Switch
-            aria-label="Keys of one letter"
-            checked={single}
-            onChange={(on) => {
-              keepSingleKeys(on);
-              setSingle(on);
-            }}
-          />{' '}
-          {single ? 'Keys of one letter (/ and ?) are on' : 'Keys of one letter (/ and ?) are off'}
-        </p>
-      </Modal>
-    </Dressed>
+    <Modal title="Keys" open={open} onCancel={onClose} footer={null} width={380}>
+      <Facts
+        facts={[
+          ...places.map((place, i) => ({ name: place.name, value: `Alt + ${i + 1}` })),
+          { name: 'Find an athlete or their rope', value: '/' },
+          { name: 'Pause the clock, go on', value: 'Space' },
+          { name: 'These keys', value: '?' },
+        ]}
+      />
+      <p>
+        <Switch
+          aria-label="Keys of one letter"
+          checked={single}
+          onChange={(on) => {
+            keepSingleKeys(on);
+            setSingle(on);
+          }}
+        />{' '}
+        {single ? 'Keys of one letter (/ and ?) are on' : 'Keys of one letter (/ and ?) are off'}
+      </p>
+    </Modal>
   );
 }

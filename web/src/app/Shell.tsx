@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState, type ComponentType, type ReactNode } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { useLive } from '../api/live';
 import { useOutbox } from '../api/OutboxProvider';
@@ -6,17 +6,18 @@ import { useMe, useSignOut } from '../api/session';
 import { whenNoted } from '../design/page/notes';
 import { PlainButton } from '../design/page/PlainButton';
 import { readRun } from '../lib/setRun';
+import type { DialogsProps } from './Dialogs';
 import { places } from './placeList';
 import { usePlace } from './usePlace';
 import { useShortcuts } from './useShortcuts';
 import styles from './Shell.module.css';
 
-// Dialogs are what most evenings never open: they come when they are asked for.
-const FindAthlete = lazy(() => import('./FindAthlete').then((door) => ({ default: door.FindAthlete })));
 const NotesHost = lazy(() =>
   import('../design/page/NotesHost').then((door) => ({ default: door.NotesHost })),
 );
-const KeyHelp = lazy(() => import('./KeyHelp').then((door) => ({ default: door.KeyHelp })));
+
+/** The hall comes first; whoever types `/` and goes on typing finds the dialog there. */
+const DIALOGS_AFTER_MS = 2000;
 
 /** The slim header with the eight places, and what can be done from everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -25,12 +26,23 @@ export function Shell({ children }: { children: ReactNode }) {
   useLive();
   usePlace();
   const signOut = useSignOut();
-  const [dialog, setDialog] = useState<'none' | 'keys' | 'find'>('none');
-  const [asked, setAsked] = useState<ReadonlySet<string>>(new Set());
+  const [dialog, setDialog] = useState<DialogsProps['open']>('none');
+  const [Dialogs, setDialogs] = useState<ComponentType<DialogsProps> | null>(null);
   const [noted, setNoted] = useState(false);
   useEffect(() => whenNoted(() => setNoted(true)), []);
+  const load = useCallback(() => {
+    // Away from the network the next try brings them.
+    void import('./Dialogs').then(
+      (door) => setDialogs(() => door.Dialogs),
+      () => undefined,
+    );
+  }, []);
+  useEffect(() => {
+    const timer = setTimeout(load, DIALOGS_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [load]);
   const open = (one: 'keys' | 'find') => {
-    setAsked((before) => new Set(before).add(one));
+    load();
     setDialog(one);
   };
   useShortcuts({ onHelp: () => open('keys'), onFind: () => open('find') });
@@ -74,11 +86,8 @@ export function Shell({ children }: { children: ReactNode }) {
         </div>
       </header>
       {children}
-      <Suspense fallback={null}>
-        {noted && <NotesHost />}
-        {asked.has('keys') && <KeyHelp open={dialog === 'keys'} onClose={close} />}
-        {asked.has('find') && <FindAthlete open={dialog === 'find'} onClose={close} />}
-      </Suspense>
+      <Suspense fallback={null}>{noted && <NotesHost />}</Suspense>
+      {Dialogs !== null && <Dialogs open={dialog} onClose={close} />}
     </>
   );
 }
