@@ -36,41 +36,52 @@ final readonly class LoggedEntries
     {
         $drills = $this->attempts->drillsOf($shown);
         $pairs = $this->pairs($shown);
+        $seconds = [];
 
-        return array_map(function (Attempt $attempt) use ($drills, $pairs, $sums, $today): AttemptView {
+        return array_map(function (Attempt $attempt) use ($drills, $pairs, $sums, $today, &$seconds): AttemptView {
             $drill = $drills[$attempt->setId()->toRfc4122()] ?? '';
             $own = $sums[$attempt->athleteId()->toRfc4122()] ?? LogSums::none();
 
             return AttemptView::of(
                 $attempt,
                 $drill,
-                $today($attempt) ? $this->question($attempt, $drill, $own) : null,
+                $today($attempt) ? $this->question($attempt, $drill, $own, $seconds) : null,
                 $pairs[$attempt->id()->toRfc4122()] ?? null,
             );
         }, $shown);
     }
 
-    private function question(Attempt $attempt, string $drill, LogSums $own): ?Verdict
+    /**
+     * @param array<string, int> $seconds the second best that was asked for, by athlete, stage and kind
+     */
+    private function question(Attempt $attempt, string $drill, LogSums $own, array &$seconds): ?Verdict
     {
         if ($attempt->isConfirmed()) {
             return null;
         }
         $counts = \in_array($drill, DrillTable::codes(), true) ? DrillTable::named($drill)->countKind : CountKind::Streak;
 
-        return EntryQuestion::about($attempt->kind()->countKind(), $attempt->reps(), $counts, $this->bestOfOthers($attempt, $own));
+        $best = $this->bestOfOthers($attempt, $own, $seconds);
+
+        return EntryQuestion::about($attempt->kind()->countKind(), $attempt->reps(), $counts, $best);
     }
 
-    private function bestOfOthers(Attempt $attempt, LogSums $own): ?BestSoFar
+    /**
+     * @param array<string, int> $seconds
+     */
+    private function bestOfOthers(Attempt $attempt, LogSums $own, array &$seconds): ?BestSoFar
     {
         $others = $own->entries($attempt->stage(), $attempt->kind()) - 1;
         $best = $own->best($attempt->stage(), $attempt->kind()) ?? 0;
         if ($others < BestSoFar::LEAST_ENTRIES) {
             return null;
         }
+        if ($attempt->reps() < $best) {
+            return BestSoFar::among($others, $best);
+        }
         // Only who holds the best makes one look for the next.
-        $next = $attempt->reps() < $best
-            ? $best
-            : $this->attempts->bestBeside($attempt, $this->clock->now()->modify(Attempts::LOOK_BACK));
+        $key = implode(' ', [$attempt->athleteId()->toRfc4122(), $attempt->stage()->value, $attempt->kind()->value]);
+        $next = $seconds[$key] ??= $this->attempts->secondBest($attempt, $this->clock->now()->modify(Attempts::LOOK_BACK));
 
         return BestSoFar::among($others, $next);
     }

@@ -116,23 +116,22 @@ final readonly class Attempts
         );
     }
 
-    /** The most that the same athlete has of the kind at the stage, but for this entry; 0: nothing else. */
-    public function bestBeside(Attempt $attempt, \DateTimeImmutable $from): int
+    /** The most that the same athlete has of the kind at the stage, but for the one that holds the best; 0: nothing else. */
+    public function secondBest(Attempt $of, \DateTimeImmutable $from): int
     {
         $row = $this->database->rows(
-            'SELECT MAX(reps) AS best FROM attempt WHERE gym_id = :gym AND athlete_id = :athlete AND logged_at >= :from
-             AND stage = :stage AND kind = :kind AND id <> :id AND removed_at IS NULL',
+            'SELECT reps FROM attempt WHERE gym_id = :gym AND athlete_id = :athlete AND logged_at >= :from
+             AND stage = :stage AND kind = :kind AND removed_at IS NULL ORDER BY reps DESC LIMIT 1 OFFSET 1',
             [
-                'athlete' => $attempt->athleteId(),
+                'athlete' => $of->athleteId(),
                 'from' => $from->format('Y-m-d H:i:s'),
-                'stage' => $attempt->stage()->value,
-                'kind' => $attempt->kind()->value,
-                'id' => $attempt->id(),
+                'stage' => $of->stage()->value,
+                'kind' => $of->kind()->value,
             ],
-            ['athlete' => UuidType::NAME, 'id' => UuidType::NAME],
+            ['athlete' => UuidType::NAME],
         )[0] ?? [];
 
-        return is_numeric($row['best'] ?? null) ? (int) $row['best'] : 0;
+        return is_numeric($row['reps'] ?? null) ? (int) $row['reps'] : 0;
     }
 
     /**
