@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Platform;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\Lock\LockFactory;
 use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Platform\Api\KeptAnswer;
 use Zumbo\App\Tests\ApiTestCase;
 
 /**
@@ -110,6 +112,13 @@ final class KeptAnswersTest extends ApiTestCase
         $this->send('GET', '/api/class', null, $lag + ['If-None-Match' => $tag]);
         $this->assertStatus(304);
         $lock->release();
+        self::assertCount(1, $this->send('GET', '/api/class')['athletes']);
+        // It took a second, and ended just now: there is a rest before the next.
+        $cache = self::getContainer()->get('cache.app');
+        self::assertInstanceOf(CacheItemPoolInterface::class, $cache);
+        $before = new KeptAnswer('before', '{"revision":0,"athletes":[]}', microtime(true), 1.0);
+        $cache->save($cache->getItem($this->slotOf('class owner'))->set($before));
+        self::assertCount(0, $this->send('GET', '/api/class', null, $lag)['athletes']);
         self::assertCount(1, $this->send('GET', '/api/class')['athletes'], 'who does not say so is told what is');
         self::assertCount(1, $this->send('GET', '/api/class', null, $lag)['athletes']);
     }
