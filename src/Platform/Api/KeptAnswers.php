@@ -77,6 +77,7 @@ final readonly class KeptAnswers implements Chore
         $this->cache->clear($this->ofGym());
     }
 
+    /** What nobody asked for in a day goes. */
     public function doIt(): void
     {
         if ($this->cache instanceof PruneableInterface) {

@@ -60,6 +60,17 @@ describe('the feed of changes', () => {
     expect(refetch).toHaveBeenLastCalledWith('everything', 10);
   });
 
+  it('fetches everything, whatever it shows, when the gym was restored to an earlier revision', async () => {
+    const { feed, refetch, gym } = await atSeven();
+    Object.assign(gym, { revision: 3, kinds: [] });
+    feed.hint('changed');
+    await soon();
+    expect(refetch.mock.calls).toEqual([['everything', 0]]);
+    feed.hint('changed 4 attempt');
+    await soon();
+    expect(refetch).toHaveBeenLastCalledWith(['attempt'], 4);
+  });
+
   it('never fetches what this tab wrote, though the hint comes before the answer', async () => {
     const { feed, ask, refetch, own } = await atSeven();
     let answer: () => void = () => undefined;

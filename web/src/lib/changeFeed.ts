@@ -118,6 +118,13 @@ export class ChangeFeed {
         throw error;
       });
       this.mustAsk = false;
+      if (changes.revision < (this.seen ?? 0)) {
+        // The gym was restored: what is shown is of another history, whatever revision it tells.
+        this.seen = changes.revision;
+        this.ahead.clear();
+        await this.parts.refetch(EVERYTHING, 0);
+        return;
+      }
       this.take(changes).forEach((kind) => kinds.add(kind));
     }
     const seen = this.seen ?? 0;
