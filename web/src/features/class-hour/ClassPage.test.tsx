@@ -158,17 +158,18 @@ describe('the class', () => {
     await waitFor(() =>
       expect(sent.find((one) => one.method === 'DELETE')?.path).toBe(`/api/attempts/${twin.id}`),
     );
-    expect(justNow).not.toHaveTextContent('Ewan');
+    await waitFor(() => expect(justNow).not.toHaveTextContent('Ewan'));
   });
 
-  it('moves an entry to whose it is, at once', async () => {
-    const sent = answerWith(taking(full));
+  it('moves an entry to whose it is, without waiting for the server', async () => {
+    const sent = answerWith(full); // a move is never answered
     renderPage(<ClassPage />);
     await userEvent.click(
       await screen.findByRole('button', { name: 'Move Ilse 14, stopped to another athlete' }),
     );
     await userEvent.click(await screen.findByRole('menuitem', { name: 'Tomasz' }));
-    expect(screen.getByRole('region', { name: 'Just now' })).toHaveTextContent('Tomasz 14, stopped');
+    const justNow = screen.getByRole('region', { name: 'Just now' });
+    await waitFor(() => expect(justNow).toHaveTextContent('Tomasz 14, stopped'));
     await waitFor(() =>
       expect(sent.find((one) => one.path.endsWith('/move'))?.body).toEqual({
         athleteId: tonight.athletes[1]?.id,
@@ -208,7 +209,7 @@ describe('the class', () => {
     const sent = answerWith(taking(full));
     renderPage(<ClassPage />);
     await userEvent.click(await screen.findByRole('button', { name: /^Ilse/ }));
-    const pad = screen.getByRole('group', { name: 'Ilse, set and log' });
+    const pad = await screen.findByRole('group', { name: 'Ilse, set and log' });
     expect(pad).toHaveTextContent('Reaches 20 about 6 times in 10');
     await userEvent.click(screen.getByRole('button', { name: 'Quality of Ilse 14, stopped: clean' }));
     await waitFor(() => expect(sent.find((one) => one.method === 'PATCH')?.body).toEqual({ clean: false }));
