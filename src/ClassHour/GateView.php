@@ -32,15 +32,17 @@ final readonly class GateView
     /** @param bool $jumps whether jumping is on today: else nobody is told to move on */
     public static function of(GateOutlook $outlook, ?Verdict $doubt, bool $jumps): self
     {
+        $advice = $outlook->advice();
+
         return new self(
             $outlook->gate->count,
             $outlook->chance,
-            $outlook->entries,
+            $outlook->recent->entries,
             $outlook->open && $jumps,
             SentenceView::of($outlook->outlook, LengthUnit::Centimetre),
-            SentenceView::of($outlook->basis, LengthUnit::Centimetre),
+            SentenceView::of($advice->basis, LengthUnit::Centimetre),
             null === $doubt ? null : SentenceView::of($doubt, LengthUnit::Centimetre),
-            $jumps ? SentenceView::of($outlook->next, LengthUnit::Centimetre) : null,
+            $jumps ? SentenceView::of($advice->next, LengthUnit::Centimetre) : null,
         );
     }
 }

@@ -38,16 +38,16 @@ final readonly class MessageCatalogue
      */
     public function sentence(Verdict $verdict): string
     {
-        $pattern = Sentences::of($verdict->code) ?? throw MissingMessage::forCode($verdict->code);
+        [$names, $formatter] = self::read($verdict->code);
         $arguments = [];
-        foreach (MessagePattern::arguments($pattern) as $name) {
+        foreach ($names as $name) {
             $value = $verdict->values[$name] ?? throw MissingMessage::forValue($verdict->code, $name);
             $arguments[$name] = $this->argument($name, $value);
         }
-        $sentence = \MessageFormatter::formatMessage(self::LOCALE, $pattern, $arguments);
+        $sentence = $formatter->format($arguments);
 
         return false === $sentence
-            ? throw MissingMessage::unreadable($verdict->code, intl_get_error_message())
+            ? throw MissingMessage::unreadable($verdict->code, $formatter->getErrorMessage())
             : $sentence;
     }
 
@@ -59,6 +59,32 @@ final readonly class MessageCatalogue
     public static function name(Term $term): string
     {
         return Labels::of($term->kind, $term->code) ?? throw MissingMessage::forTerm($term);
+    }
+
+    /**
+     * A class says the same few sentences of everybody: each message is read once.
+     *
+     * @return array{list<string>, \MessageFormatter} the values it asks for, and what fills them in
+     */
+    private static function read(string $code): array
+    {
+        /** @var array<string, array{list<string>, \MessageFormatter}> $read */
+        static $read = [];
+
+        return $read[$code] ??= self::readAnew($code);
+    }
+
+    /**
+     * @return array{list<string>, \MessageFormatter}
+     */
+    private static function readAnew(string $code): array
+    {
+        $pattern = Sentences::of($code) ?? throw MissingMessage::forCode($code);
+        try {
+            return [MessagePattern::arguments($pattern), new \MessageFormatter(self::LOCALE, $pattern)];
+        } catch (\IntlException $e) {
+            throw MissingMessage::unreadable($code, $e->getMessage());
+        }
     }
 
     /**

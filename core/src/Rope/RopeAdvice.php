@@ -36,7 +36,7 @@ final readonly class RopeAdvice
             self::schoolVerdict($rope),
             $inForce->reason,
             Verdict::of('rope.spare_arc', [
-                'spare_arc_m' => $rope->spareArc->metres(),
+                'spare_arc_m' => $rope->spareArc()->metres(),
                 'phase' => Term::of($stage->phase()),
             ]),
         ];

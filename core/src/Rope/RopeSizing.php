@@ -104,7 +104,7 @@ final readonly class RopeSizing
             $cable->plus($this->sparePerSide->plus($this->handle?->pieceInside() ?? Length::zero())->times(2)),
             $uncertainty,
             null === $landmark ? null : $this->body->heightOf($landmark),
-            self::spareArc($this->body, $cable),
+            $this->body,
         );
     }
 

@@ -81,6 +81,6 @@ final readonly class SchoolInForce
     {
         return RopeSizing::of($body, Handle::usual(), Length::ofMetres(RopeSizing::USUAL_SPARE_M))
             ->bySchool($school)
-            ->spareArc;
+            ->spareArc();
     }
 }

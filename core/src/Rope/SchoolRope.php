@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Rope;
 
+use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\LandmarkHeight;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Term;
@@ -28,11 +29,14 @@ final readonly class SchoolRope
         public Length $uncertainty,
         /** Where the ends should reach when the rope is held up in this stance; null for the rule of height. */
         public ?LandmarkHeight $reach,
-        /**
-         * How much deeper the turning arc hangs than the floor, for hands in the usual place. Negative: it can't pass.
-         */
-        public Length $spareArc,
+        private Body $body,
     ) {
+    }
+
+    /** How much deeper the turning arc hangs than the floor, for hands in the usual place. Negative: it can't pass. */
+    public function spareArc(): Length
+    {
+        return RopeSizing::spareArc($this->body, $this->cable);
     }
 
     /** Where the ends must be when the athlete stands on the rope. */

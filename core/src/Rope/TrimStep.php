@@ -16,8 +16,7 @@ final readonly class TrimStep
         public Length $cable,
         public Length $offPerSide,
         public Verdict $gate,
-        /** By how much the lowest point of the turning arc rises, hands in the usual place. */
-        public Length $lifts,
+        private Length $before,
     ) {
     }
 
@@ -30,8 +29,14 @@ final readonly class TrimStep
             $after,
             $offPerSide,
             Verdict::of('trim.gate', ['before_m' => $before->metres(), 'sets' => $sets]),
-            self::depth($before)->minus(self::depth($after)),
+            $before,
         );
+    }
+
+    /** By how much the lowest point of the turning arc rises, hands in the usual place. */
+    public function lifts(): Length
+    {
+        return self::depth($this->before)->minus(self::depth($this->cable));
     }
 
     /** What the step does to the arc, as a sentence. */
@@ -39,7 +44,7 @@ final readonly class TrimStep
     {
         return Verdict::of('trim.lifts', [
             'off_m' => $this->offPerSide->times(2)->metres(),
-            'lifts_m' => $this->lifts->metres(),
+            'lifts_m' => $this->lifts()->metres(),
         ]);
     }
 

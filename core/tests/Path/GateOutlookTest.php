@@ -41,7 +41,7 @@ final class GateOutlookTest extends TestCase
             [$outlook, $basis, $next],
             preg_replace('/ What is usual at this stage moves.*$/', '', array_map(
                 $words->sentence(...),
-                [$found->outlook, $found->basis, $found->next],
+                [$found->outlook, $found->advice()->basis, $found->advice()->next],
             )),
         );
     }
@@ -236,7 +236,7 @@ final class GateOutlookTest extends TestCase
             self::assertEqualsWithDelta($chance, self::snap([$clean])->chance, 0.005, "$clean of 10");
         }
         $words = MessageCatalogue::in(LengthUnit::Centimetre);
-        self::assertStringStartsWith('Nearly: about 4 more would tell', $words->sentence(self::snap([8])->next));
+        self::assertStringStartsWith('Nearly: about 4 more would tell', $words->sentence(self::snap([8])->advice()->next));
     }
 
     public function testWhatIsUsualAtTheStageIsSaidWhereItMatters(): void
@@ -244,9 +244,9 @@ final class GateOutlookTest extends TestCase
         $words = MessageCatalogue::in(LengthUnit::Centimetre);
         self::assertStringEndsWith(
             'What is usual at this stage moves it down by 9 points in 100.',
-            $words->sentence(self::link(self::goes([60]))->basis),
+            $words->sentence(self::link(self::goes([60]))->advice()->basis),
         );
-        self::assertStringEndsWith('enough to tell.', $words->sentence(self::link(self::stops(array_fill(0, 2000, 25)))->basis));
+        self::assertStringEndsWith('enough to tell.', $words->sentence(self::link(self::stops(array_fill(0, 2000, 25)))->advice()->basis));
     }
 
     /**
@@ -255,7 +255,7 @@ final class GateOutlookTest extends TestCase
     #[DataProvider('ceilings')]
     public function testWhoIsReadyAndDoesNotKnowItIsTold(array $entries, ?string $code): void
     {
-        $next = self::link($entries)->next->code;
+        $next = self::link($entries)->advice()->next->code;
         self::assertSame($code, str_starts_with($next, 'gate.unaware') ? $next : null);
     }
 
@@ -325,8 +325,8 @@ final class GateOutlookTest extends TestCase
 
     public function testMoreOfTheSameSettlesIt(): void
     {
-        $few = self::link(self::stops([30, 30]));
-        $many = self::link(self::stops(array_fill(0, 60, 30)));
+        $few = self::link(self::stops([30, 30]))->advice();
+        $many = self::link(self::stops(array_fill(0, 60, 30)))->advice();
         self::assertGreaterThan(0, $few->more ?? 99);
         self::assertSame(0, $many->more);
         self::assertLessThan($few->interval[1] - $few->interval[0], $many->interval[1] - $many->interval[0]);

@@ -66,7 +66,7 @@ final class RopeAdviceTest extends TestCase
     #[DataProvider('everybody')]
     public function testEverybodyGetsARopeThatPassesUnderTheFeet(float $stature, Stage $stage): void
     {
-        self::assertGreaterThanOrEqual(0.0, self::advice($stature, $stage)->rope->spareArc->metres());
+        self::assertGreaterThanOrEqual(0.0, self::advice($stature, $stage)->rope->spareArc()->metres());
     }
 
     /**

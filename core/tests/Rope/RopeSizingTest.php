@@ -121,7 +121,7 @@ final class RopeSizingTest extends TestCase
         $spares = array_map(
             static fn (float $stature): float => self::sizing(Length::ofMetres($stature))
                 ->bySchool(School::Height)
-                ->spareArc->metres(),
+                ->spareArc()->metres(),
             [1.5, 1.75, 2.0],
         );
         self::assertEqualsWithDelta(0.075, $spares[1], 0.003);
@@ -129,7 +129,7 @@ final class RopeSizingTest extends TestCase
         $armpit = array_map(
             static fn (float $stature): float => self::sizing(Length::ofMetres($stature))
                 ->bySchool(School::Armpit, Stance::Pinned)
-                ->spareArc->metres(),
+                ->spareArc()->metres(),
             [1.5, 1.9],
         );
         self::assertGreaterThan(0.08, $armpit[1] - $armpit[0], 'the armpit rule gives more to the tall');

@@ -55,7 +55,7 @@ final class TrimPathTest extends TestCase
     {
         $path = TrimPath::of(Length::ofMetres(2.50), Length::ofMetres(2.34), Length::ofMetres(0.02));
         foreach ($path->steps as $step) {
-            self::assertEqualsWithDelta(0.0216, $step->lifts->metres(), 0.0005);
+            self::assertEqualsWithDelta(0.0216, $step->lifts()->metres(), 0.0005);
             self::assertSame('trim.lifts', $step->effect()->code);
         }
     }

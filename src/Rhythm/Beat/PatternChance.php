@@ -57,7 +57,7 @@ final readonly class PatternChance
     private function byHolds(Athlete $athlete, Pattern $pattern, array $beats): ?PatternOutlook
     {
         $gate = $this->outlooks->one($this->judge->athlete($athlete))->gate;
-        if (null === $gate || CountKind::Hold !== $gate->gate->countKind || 0 === $gate->entries) {
+        if (null === $gate || CountKind::Hold !== $gate->gate->countKind || 0 === $gate->recent->entries) {
             return null;
         }
         $hardest = max(array_map(
@@ -67,7 +67,7 @@ final readonly class PatternChance
 
         return $pattern->turns() / max(1, $pattern->jumps()) > $hardest
             ? null
-            : PatternOutlook::ofHolds($pattern, $beats, $gate->posterior);
+            : PatternOutlook::ofHolds($pattern, $beats, $gate->recent->posterior);
     }
 
     /**

@@ -53,7 +53,7 @@ final readonly class SchoolRopeView
             $rope->uncertainty->metres(),
             $rope->reach?->height->metres(),
             true === $rope->reach?->taped,
-            $rope->spareArc->metres(),
+            $rope->spareArc()->metres(),
         );
     }
 

@@ -81,17 +81,18 @@ final class GateCalculation implements Calculation
             );
         }
         $outlook = GateOutlook::of($stage, $gate, self::entries($inputs));
+        $advice = $outlook->advice();
 
         return [
             'measure' => $gate->countKind->value,
             'count' => $gate->count,
             'chance' => $outlook->chance,
-            'chance_interval_80' => $outlook->interval,
-            'entries' => $outlook->entries,
-            'more' => $outlook->more,
-            ...null === $outlook->more ? ['more_reason' => 'more than fifty'] : [],
+            'chance_interval_80' => $advice->interval,
+            'entries' => $outlook->recent->entries,
+            'more' => $advice->more,
+            ...null === $advice->more ? ['more_reason' => 'more than fifty'] : [],
             'open' => $outlook->open,
-            'sentences' => VerdictAnswer::of([$outlook->outlook, $outlook->basis, $outlook->next]),
+            'sentences' => VerdictAnswer::of([$outlook->outlook, $advice->basis, $advice->next]),
         ];
     }
 

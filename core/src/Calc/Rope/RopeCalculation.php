@@ -187,7 +187,7 @@ final class RopeCalculation implements Calculation
             'uncertainty_m' => $rope->uncertainty->metres(),
             'reach_m' => $rope->reach?->height->metres(),
             'reach_reason' => self::reachReason($rope->reach),
-            'spare_arc_m' => $rope->spareArc->metres(),
+            'spare_arc_m' => $rope->spareArc()->metres(),
         ];
     }
 }

@@ -81,7 +81,7 @@ final class TrimCalculation implements Calculation
                     'cable_length_m' => $step->cable->metres(),
                     'off_per_side_m' => $step->offPerSide->metres(),
                     'gate' => VerdictAnswer::of([$step->gate])[0]['sentence'] ?? '',
-                    'lifts_m' => $step->lifts->metres(),
+                    'lifts_m' => $step->lifts()->metres(),
                 ],
                 $path->steps,
             ),
