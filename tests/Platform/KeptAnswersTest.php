@@ -30,7 +30,7 @@ final class KeptAnswersTest extends ApiTestCase
     }
 
     /** A helper is not shown what a coach may read of somebody's health. */
-    #[DataProvider('routes')]
+    #[DataProvider('routesOfPeople')]
     public function testWhatACoachIsShownIsNotSentToAHelper(string $route): void
     {
         $gym = $this->signInto();
@@ -135,6 +135,15 @@ final class KeptAnswersTest extends ApiTestCase
      * @return iterable<string, array{string}>
      */
     public static function routes(): iterable
+    {
+        yield from self::routesOfPeople();
+        yield '/api/rack' => ['/api/rack'];
+    }
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function routesOfPeople(): iterable
     {
         foreach (['/api/class', '/api/athletes', '/api/athletes/{id}', '/api/athletes/{id}/today'] as $route) {
             yield $route => [$route];

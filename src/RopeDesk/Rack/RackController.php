@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Zumbo\App\RopeDesk\Rack;
 
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
+use Zumbo\App\Platform\Api\KeptAnswers;
 use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Shared\InspectionInput;
@@ -19,19 +22,16 @@ use Zumbo\App\Shared\InspectionInput;
 #[Route('/api/rack')]
 final readonly class RackController
 {
-    public function __construct(private ShowRack $show, private KeepRack $keep)
+    public function __construct(private ShowRack $show, private KeepRack $keep, private KeptAnswers $kept)
     {
     }
 
-    /**
-     * @return list<RackRopeView>
-     */
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(RackRopeView::class, list: true)]
-    public function all(): array
+    public function all(Request $request): Response
     {
-        return $this->show->all();
+        return $this->kept->answer($request, 'rack', $this->show->all(...));
     }
 
     #[Route('/{id}', methods: ['PUT'])]
