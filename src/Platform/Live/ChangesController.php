@@ -30,18 +30,19 @@ final readonly class ChangesController
     #[Answers(ChangesView::class)]
     public function changes(#[FromQuery] SinceInput $input = new SinceInput()): ChangesView
     {
-        $row = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0] ?? [];
-        $now = is_numeric($row['revision'] ?? null) ? (int) $row['revision'] : 0;
+        $rows = $this->database->rows(
+            'SELECT DISTINCT g.revision, c.kind FROM gym g LEFT JOIN gym_change c
+             ON c.gym_id = g.id AND c.revision > :since AND c.revision <= :since + :most
+             WHERE g.id = :gym ORDER BY c.kind',
+            ['since' => $input->since, 'most' => self::MOST],
+        );
+        $now = is_numeric($rows[0]['revision'] ?? null) ? (int) $rows[0]['revision'] : 0;
         if ($now - $input->since > self::MOST) {
             return new ChangesView($now, [], true);
         }
-        $rows = $this->database->rows(
-            'SELECT DISTINCT kind FROM gym_change WHERE gym_id = :gym AND revision > :since ORDER BY kind',
-            ['since' => $input->since],
-        );
-        $kinds = array_map(static fn (array $row): string => \is_string($row['kind']) ? $row['kind'] : '', $rows);
+        $kinds = array_filter(array_column($rows, 'kind'), is_string(...));
 
-        return new ChangesView($now, $kinds, false);
+        return new ChangesView($now, array_values($kinds), false);
     }
 
     /** PHP only says who may listen; nginx holds the stream. */
