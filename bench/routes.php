@@ -8,6 +8,9 @@ declare(strict_types=1);
  * Usage: routes.php ADDRESS EMAIL PASSWORD
  */
 
+const ROUNDS = 8;
+const AT_A_TIME = 150;
+
 [, $address, $email, $password] = $argv;
 
 $signIn = curl_init($address.'/api/sign-in');
@@ -68,28 +71,41 @@ $perSecond = static function (string $url, int $count, int $atOnce) use ($cookie
 
     return $count / ((hrtime(true) - $start) / 1e9);
 };
+$read = static function (string $path) use ($address, $cookie): array {
+    $one = curl_init($address.$path);
+    curl_setopt_array($one, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIE => $cookie]);
+    $answer = json_decode((string) curl_exec($one), true, 512, \JSON_THROW_ON_ERROR);
+    assert(is_array($answer));
 
-$one = curl_init($address.'/api/athletes');
-curl_setopt_array($one, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIE => $cookie]);
-$athletes = json_decode((string) curl_exec($one), true, 512, \JSON_THROW_ON_ERROR);
-assert(is_array($athletes) && is_array($athletes[0]) && is_string($athletes[0]['id']));
+    return $answer;
+};
+
+$athletes = $read('/api/athletes');
+assert(is_array($athletes[0]) && is_string($athletes[0]['id']));
 $id = $athletes[0]['id'];
+$revision = $read('/api/class')['revision'];
+assert(is_int($revision));
 
-$perSecond($address.'/api/health', 100, 4);
-$empty = $perSecond($address.'/api/health', 2000, 16);
-printf("routes: empty Symfony route %.0f/s\n", $empty);
 $asked = [
+    'empty' => '/api/health',
     'class' => '/api/class',
     'athletes' => '/api/athletes',
     'an athlete' => '/api/athletes/'.$id,
     'today' => "/api/athletes/$id/today",
-    'changes' => '/api/changes?since=1',
+    'changes' => '/api/changes?since='.($revision - 1),
     'rack' => '/api/rack',
 ];
-foreach ($asked as $name => $path) {
-    $perSecond($address.$path, 50, 4);
-    $rate = $perSecond($address.$path, 600, 16);
-    printf("routes: %s %.0f/s, ratio %.2f\n", $name, $rate, $rate / $empty);
+// By turns: the machine's speed changes within seconds.
+$seconds = array_fill_keys(array_keys($asked), 0.0);
+for ($round = 0; $round <= ROUNDS; ++$round) {
+    foreach ($asked as $name => $path) {
+        $took = AT_A_TIME / $perSecond($address.$path, AT_A_TIME, 16);
+        $seconds[$name] += 0 === $round ? 0.0 : $took;
+    }
+}
+printf("routes: empty Symfony route %.0f/s\n", ROUNDS * AT_A_TIME / $seconds['empty']);
+foreach (array_slice($seconds, 1) as $name => $took) {
+    printf("routes: %s %.0f/s, ratio %.2f\n", $name, ROUNDS * AT_A_TIME / $took, $seconds['empty'] / $took);
 }
 $alone = $perSecond($address.'/api/health', 300, 1);
 foreach (['export.json', 'export/attempts.csv'] as $name) {
