@@ -35,6 +35,9 @@ final readonly class ShowClass
 {
     private const JUST_NOW = 12;
 
+    /** On the floor the first drills without a jump are enough. */
+    private const INSTEAD = 3;
+
     public function __construct(
         private Athletes $athletes,
         private JudgeToday $judge,
@@ -109,7 +112,7 @@ final readonly class ShowClass
                 self::beforeJumping($one, $day, $unit),
                 $one->today->rope->state,
                 MessageCatalogue::name(Term::of($one->today->rope->next->action)),
-                AllowanceView::of($one->today, $role),
+                AllowanceView::of($one->today, $role, self::INSTEAD),
                 null === $drill ? null : DrillView::of($drill, $focus?->cue->cue, DrillView::LOOKED_AT),
                 $jumps || [] === $one->health->standing ? new LoggedAsView($set->code, $set->countKind) : null,
                 $focus?->cue->reason->sentence ?? $drill?->why,

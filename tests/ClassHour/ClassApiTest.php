@@ -97,6 +97,21 @@ final class ClassApiTest extends ApiTestCase
         self::assertLessThan(14 * 3500, \strlen($this->body()));
     }
 
+    /** On the floor the first drills without a jump are enough; who looks closer gets all. */
+    public function testTheHallIsSentTheFirstDrillsOfWhoDoesNotJump(): void
+    {
+        $this->signInto();
+        $id = $this->add('Sore Athlete', 'singles');
+        $this->send('PUT', '/api/cautions/'.self::id(), ['athleteId' => $id, 'caution' => 'pain', 'place' => 'shin', 'degree' => 5]);
+        $this->assertStatus(201);
+        $instead = $this->send('GET', "/api/athletes/$id/today")['allowance']['instead'];
+        self::assertGreaterThan(3, \count($instead));
+        self::assertSame(
+            \array_slice($instead, 0, 3),
+            $this->send('GET', '/api/class')['athletes'][0]['allowance']['instead'],
+        );
+    }
+
     /** Many screens ask at once: one answer is worked out, and whoever has it gets none. */
     public function testTheSameAnswerIsNotWorkedOutNorSentAgain(): void
     {

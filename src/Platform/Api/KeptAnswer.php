@@ -28,9 +28,9 @@ final readonly class KeptAnswer
         return $now - $this->madeAt < self::FRESH_S;
     }
 
-    /** As long as it took nothing is worked out again: half of a core at most goes into it. */
+    /** Half as long as it took nothing is worked out again: two thirds of a core at most go into it. */
     public function rests(float $now): bool
     {
-        return $now - $this->madeAt < $this->tookS;
+        return $now - $this->madeAt < $this->tookS / 2;
     }
 }

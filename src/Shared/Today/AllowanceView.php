@@ -33,7 +33,8 @@ final readonly class AllowanceView
     ) {
     }
 
-    public static function of(Today $today, Role $reader): self
+    /** @param int|null $drills without a jump, at most; null: all of them */
+    public static function of(Today $today, Role $reader, ?int $drills = null): self
     {
         $allowance = $today->allowance;
         $public = $allowance->publicly();
@@ -54,7 +55,7 @@ final readonly class AllowanceView
             ),
             array_map(
                 static fn (NoJumpDrill $drill): NoJumpDrillView => NoJumpDrillView::of($drill),
-                $today->insteadOfJumping(),
+                \array_slice($today->insteadOfJumping(), 0, $drills),
             ),
         );
     }

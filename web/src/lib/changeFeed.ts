@@ -24,7 +24,7 @@ interface Parts {
  * bound. Where an answer takes seconds, the gap is one more.
  */
 const LEAST_GAP_MS = 200;
-const MOST_GAP_MS = 700;
+const MOST_GAP_MS = 450;
 const SLOW_MS = 2000;
 const ANSWERS = 6;
 

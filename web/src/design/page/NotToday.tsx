@@ -15,16 +15,11 @@ export interface NoJumps {
 interface Props {
   allowance: NoJumps;
   name: string;
-  /** On the floor: the first drills are enough. */
-  few?: boolean;
 }
 
-const FEW = 3;
-
 /** In place of whatever has jumps in it: why there are none today, and what can be done instead. */
-export function NotToday({ allowance, name, few = false }: Props) {
+export function NotToday({ allowance, name }: Props) {
   const [first, ...more] = allowance.reasons;
-  const instead = few ? allowance.instead.slice(0, FEW) : allowance.instead;
   return (
     <Card strong label="No jumps today">
       <h2>
@@ -42,7 +37,7 @@ export function NotToday({ allowance, name, few = false }: Props) {
         <>
           <h3 className={styles.head}>Instead, without a landing</h3>
           <ul className={styles.list}>
-            {instead.map((drill) => (
+            {allowance.instead.map((drill) => (
               <li key={drill.code}>
                 <b>{drill.title}</b> · {drill.dose}
                 <span>

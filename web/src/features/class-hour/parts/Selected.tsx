@@ -43,7 +43,7 @@ export function Selected({ athlete, last, onLog, onUndo, onClose }: Props) {
             </p>
           )}
           {athlete.drill === null ? (
-            <NotToday allowance={athlete.allowance} name={athlete.firstName} few />
+            <NotToday allowance={athlete.allowance} name={athlete.firstName} />
           ) : (
             <>
               <SetOfToday athlete={athlete} drill={athlete.drill} />

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { fetchArc, type HandLimits, type Hands, type Turning } from '../../../api/ropes';
 import { LatestAnswer } from '../../../lib/latestAnswer';
 
@@ -8,6 +8,7 @@ import { LatestAnswer } from '../../../lib/latestAnswer';
  */
 export function useMovedHands(athleteId: string, cableM: number | null, limits: HandLimits) {
   const [hands, setHands] = useState<Hands>();
+  const last = useRef<Hands>(undefined);
   const [turning, setTurning] = useState<Turning>();
   const [refused, setRefused] = useState<Error>();
   const [asker] = useState(
@@ -22,13 +23,24 @@ export function useMovedHands(athleteId: string, cableM: number | null, limits: 
         setRefused,
       ),
   );
+  // Another cable in the same hands.
   useEffect(() => {
-    if (hands !== undefined && cableM !== null) {
+    if (last.current !== undefined && cableM !== null) {
+      asker.ask({ hands: last.current, cableM });
+    }
+  }, [asker, cableM]);
+  const move = (to: Hands) => {
+    const hands = held(to, limits);
+    last.current = hands;
+    if (cableM !== null) {
+      // Before anything is drawn: the server computes meanwhile.
       asker.ask({ hands, cableM });
     }
-  }, [asker, hands, cableM]);
+    setHands(hands);
+  };
   const putBack = () => {
     asker.forget();
+    last.current = undefined;
     setHands(undefined);
     setTurning(undefined);
     setRefused(undefined);
@@ -37,7 +49,7 @@ export function useMovedHands(athleteId: string, cableM: number | null, limits: 
     hands,
     turning: hands === undefined ? undefined : turning,
     refused,
-    move: (to: Hands) => setHands(held(to, limits)),
+    move,
     putBack,
   };
 }
