@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { API_CACHE, isTheirs, noteWhose } from './keptAnswer';
+import { API_CACHE, isTheirs, mayBeKept, noteWhose } from './keptAnswer';
 
 /** As much of the browser's store of answers as is used: there is none outside of a browser. */
 class Kept {
@@ -22,6 +22,19 @@ class Kept {
 const answer = (status: number, coach?: string) =>
   new Response('{}', { status, headers: coach === undefined ? {} : { 'Zumbo-Coach': coach } });
 const isKept = async () => (await (await caches.open(API_CACHE)).match('/api/class')) !== undefined;
+
+describe('what is kept on a device', () => {
+  it.each([
+    ['/api/class', true],
+    ['/api/athletes/1/sizing', true],
+    ['/api/export.json', false],
+    ['/api/imports/1', false],
+    ['/api/live', false],
+    ['/api/changes', false],
+    ['/api/athletes/1/arc', false],
+    ['/class', false],
+  ])('%s: %s', (path, kept) => expect(mayBeKept(path)).toBe(kept));
+});
 
 describe('kept answers', () => {
   beforeEach(async () => {

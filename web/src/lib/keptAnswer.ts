@@ -14,6 +14,16 @@ export const API_CACHE = 'zumbo-api';
 const WHOSE_CACHE = 'zumbo-whose';
 const WHOSE = '/whose';
 
+/** Files hold health notes, and an import is only as good as its last state: neither is kept on a device. */
+const FILES = /^\/api\/(export|imports)/;
+
+/** What is live; and a hand that is dragged asks for arcs all the time, and never for the same twice. */
+const PASSING = /^\/api\/(live|changes)$|\/arc$/;
+
+export function mayBeKept(path: string): boolean {
+  return path.startsWith('/api/') && !FILES.test(path) && !PASSING.test(path);
+}
+
 /** Nothing that one coach saw is left on the device. */
 export async function forgetAnswers(): Promise<void> {
   await globalThis.caches?.delete(API_CACHE);

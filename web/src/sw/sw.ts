@@ -1,7 +1,7 @@
 import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
 import { NetworkFirst, NetworkOnly } from 'workbox-strategies';
-import { API_CACHE, forgetAnswers, isTheirs, KEPT_HEADER, noteWhose } from '../lib/keptAnswer';
+import { API_CACHE, forgetAnswers, isTheirs, KEPT_HEADER, mayBeKept, noteWhose } from '../lib/keptAnswer';
 
 declare const __PRECACHE__: { url: string; revision: string | null }[];
 /** As much of the worker's scope as is used here; the DOM types of the pages and of workers can't be mixed. */
@@ -40,13 +40,7 @@ cleanupOutdatedCaches();
 precacheAndRoute(__PRECACHE__);
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { denylist: [/^\/api\//] }));
 registerRoute(
-  ({ url, request }) =>
-    request.method === 'GET' &&
-    url.pathname.startsWith('/api/') &&
-    // Files hold health notes, and an import is only as good as its last state: neither is kept on a device.
-    !/^\/api\/(export|imports)/.test(url.pathname) &&
-    url.pathname !== '/api/live' &&
-    url.pathname !== '/api/changes',
+  ({ url, request }) => request.method === 'GET' && mayBeKept(url.pathname),
   new NetworkFirst({ cacheName: API_CACHE, networkTimeoutSeconds: 4, plugins: [marked] }),
 );
 
