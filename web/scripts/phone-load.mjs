@@ -1,12 +1,14 @@
 // The first load of Class on a phone four times slower than this machine: when the athletes are there to be touched, and how
 // long the page was deaf until then (of each task what is over 50 ms). Prints the medians of several loads, nothing kept
-// from one to the next. Usage: phone-load.mjs ADDRESS EMAIL PASSWORD
+// from one to the next, beside those of an empty page: what the browser and this script cost by themselves.
+// Usage: phone-load.mjs ADDRESS EMAIL PASSWORD
 import { chromium } from '@playwright/test';
 import { signedIn } from './signedIn.mjs';
 
 const [address, email, password] = process.argv.slice(2);
 const LOADS = 7;
 const SLOWER = 4;
+const EMPTY = '<!doctype html><title>Empty</title><button aria-pressed="false">Nothing</button>';
 
 const { cookie } = await signedIn(address, email, password);
 const browser = await chromium.launch({
@@ -14,7 +16,7 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu'],
 });
 
-async function load() {
+async function load(isEmpty = false) {
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },
     hasTouch: true,
@@ -32,6 +34,9 @@ async function load() {
   });
   const cdp = await context.newCDPSession(page);
   await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+  if (isEmpty) {
+    await page.route('**/class', (route) => route.fulfill({ contentType: 'text/html', body: EMPTY }));
+  }
   await page.goto(`${address}/class`, { waitUntil: 'commit' });
   await page.locator('button[aria-pressed]').first().waitFor();
   const [ready, deaf] = await page.evaluate(() => [performance.now(), globalThis.deaf]);
@@ -42,8 +47,13 @@ async function load() {
 const median = (numbers) => numbers.sort((a, b) => a - b)[Math.floor(numbers.length / 2)].toFixed(0);
 await load();
 const loads = [];
-for (let i = 0; i < LOADS; i += 1) loads.push(await load());
+const empty = [];
+for (let i = 0; i < LOADS; i += 1) {
+  loads.push(await load());
+  empty.push(await load(true));
+}
 await browser.close();
 console.log(
-  `phone: first load of Class, ${SLOWER} times slower: ready after ${median(loads.map((one) => one.ready))} ms, deaf for ${median(loads.map((one) => one.deaf))} ms`,
+  `phone: first load of Class, ${SLOWER} times slower: ready after ${median(loads.map((one) => one.ready))} ms, deaf for ${median(loads.map((one) => one.deaf))} ms` +
+    `; an empty page ${median(empty.map((one) => one.ready))} and ${median(empty.map((one) => one.deaf))} ms`,
 );

@@ -79,22 +79,22 @@ async function signOut(): Promise<void> {
   await tellSignOut();
 }
 
-/** Whether nothing is due any more. */
-async function tellSignOut(): Promise<boolean> {
+async function tellSignOut(): Promise<void> {
   try {
     await call('POST', '/api/sign-out');
     localStorage.removeItem(SIGN_OUT_DUE);
-    return true;
   } catch (error) {
-    if (error instanceof Unreachable || (error instanceof ProblemError && error.problem.status >= 500)) {
-      return false;
+    if (!(error instanceof Unreachable || (error instanceof ProblemError && error.problem.status >= 500))) {
+      throw error;
     }
-    throw error;
   }
 }
 
+/** The page asks while its code still comes (index.html): that answer is of before a sign-out, and not for after it. */
 async function whoIsThere(): Promise<Me> {
-  return localStorage.getItem(SIGN_OUT_DUE) === null || (await tellSignOut())
-    ? call('GET', '/api/me')
-    : nobody;
+  if (localStorage.getItem(SIGN_OUT_DUE) === null) {
+    return call('GET', '/api/me');
+  }
+  await tellSignOut();
+  return nobody;
 }
