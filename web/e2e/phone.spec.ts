@@ -131,6 +131,18 @@ test(
   },
 );
 
+test('a note leaves the places free', { tag: '@phone' }, async ({ page }) => {
+  await signIn(page);
+  await page.goto(`/athletes/${await idOf(page, 'Bram')}`);
+  await page.getByRole('button', { name: 'End jumping today' }).click();
+  await expect(page.getByText(/^Jumping ended for Bram/)).toBeVisible();
+  await page.waitForTimeout(400); // it slides in
+  await page.getByRole('link', { name: 'Ropes', exact: true }).click({ timeout: 2000 });
+  await expect(page).toHaveURL(/ropes/);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByText(/^Jumping ended for Bram/)).toBeHidden();
+});
+
 test('labels in pictures are 11 px high at least', { tag: '@phone' }, async ({ page }) => {
   await signIn(page);
   const ilse = await idOf(page, 'Ilse');
