@@ -8,7 +8,8 @@ let onFirst: () => void = () => undefined;
 
 /** The short notes that come and go beside whatever page is open: what was done, and the offer to undo it. */
 export const notes: Host = {
-  open: (note) => tell((there) => there.open(note)),
+  // They lie over cards of their own colour.
+  open: (note) => tell((there) => there.open({ style: { border: '1px solid var(--ink)' }, ...note })),
   destroy: (key) => tell((there) => there.destroy(key)),
 };
 
