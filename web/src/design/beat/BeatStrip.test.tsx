@@ -47,7 +47,7 @@ describe('the beat strip', () => {
       head.move(0.9);
     });
     expect(line?.getAttribute('visibility')).toBe('visible');
-    const [, x] = /translate\(([\d.]+)/.exec(line?.getAttribute('transform') ?? '') ?? [];
+    const [, x] = /translate\(([\d.]+)/.exec(line?.style.transform ?? '') ?? [];
     expect(Number(x)).toBeCloseTo(8 + 0.9 * 42, 1);
     expect(drawn).toBe(1);
     act(() => head.move(null));

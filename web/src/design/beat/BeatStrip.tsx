@@ -57,7 +57,7 @@ function Head({ head, drawn }: { head: BeatHead; drawn: DrawnBeat[] }) {
     const move = () => {
       const x = head.now === null ? null : headX(drawn, head.now);
       line.current?.setAttribute('visibility', x === null ? 'hidden' : 'visible');
-      line.current?.setAttribute('transform', `translate(${(x ?? 0).toFixed(2)} 0)`);
+      line.current?.style.setProperty('transform', `translate(${(x ?? 0).toFixed(2)}px, 0)`);
     };
     move();
     return head.subscribe(move);
