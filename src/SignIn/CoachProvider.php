@@ -9,6 +9,7 @@ use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Security\Core\User\UserProviderInterface;
+use Zumbo\App\Entity\Gym\CanonicalEmail;
 use Zumbo\App\Entity\Gym\Coaches;
 use Zumbo\App\Shared\SignedInCoach;
 

@@ -11,6 +11,7 @@ use Symfony\Component\RateLimiter\LimiterInterface;
 use Symfony\Component\RateLimiter\RateLimit;
 use Symfony\Component\RateLimiter\RateLimiterFactoryInterface;
 use Symfony\Component\Security\Http\SecurityRequestAttributes;
+use Zumbo\App\Entity\Gym\CanonicalEmail;
 
 /**
  * Attempts to sign in are counted by account at each address; and by address alone, far above what a whole gym behind one

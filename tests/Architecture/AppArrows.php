@@ -28,6 +28,7 @@ final class AppArrows
         'Exchange',
         'Calc',
         'SignIn',
+        'OwnGym',
     ];
 
     /** What slices stand on; each with what it may not know. */

@@ -54,4 +54,15 @@ class Coach
     {
         return $this->passwordHash;
     }
+
+    /** Ends every session of theirs: what a session keeps is compared at each request. */
+    public function changePassword(string $hash): void
+    {
+        $this->passwordHash = $hash;
+    }
+
+    public function becomes(Role $role): void
+    {
+        $this->role = $role;
+    }
 }

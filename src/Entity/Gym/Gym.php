@@ -56,6 +56,11 @@ class Gym implements VersionedRow
         return $this->name;
     }
 
+    public function rename(string $name): void
+    {
+        $this->name = $name;
+    }
+
     public function timeZone(): string
     {
         return $this->timeZone;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\SignIn;
+namespace Zumbo\App\Entity\Gym;
 
 /**
  * One written form for each e-mail: what looks the same to a coach is the same account, with one count of attempts; what
