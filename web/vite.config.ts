@@ -9,6 +9,6 @@ export default defineConfig({
     include: ['src/**/*.test.{ts,tsx}'],
     setupFiles: ['src/testing/setup.ts'],
     restoreMocks: true,
-    testTimeout: 15000,
+    testTimeout: 30000,
   },
 });

@@ -9,6 +9,7 @@ use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Entity\Gym\Gym;
+use Zumbo\App\Entity\Gym\GymRows;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\Health\Lifting;
 use Zumbo\App\Entity\Health\NotedCaution;
@@ -60,6 +61,7 @@ final readonly class LoadDemo
         private GymDatabase $database,
         private GymScope $scope,
         private DaySums $sums,
+        private GymRows $rows,
         private PasswordHasherFactoryInterface $hashers,
     ) {
     }
@@ -72,7 +74,7 @@ final readonly class LoadDemo
         $manager = $this->database->entities();
         $manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($ids, $gymId, $day): void {
             $before = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0]['revision'] ?? 0;
-            $this->clear();
+            $this->rows->clear();
             $manager->persist(
                 new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre),
             );
@@ -101,38 +103,6 @@ final readonly class LoadDemo
             $rack->give($day);
             $this->sums->rebuild();
         });
-    }
-
-    private function clear(): void
-    {
-        foreach (
-            [
-                'job',
-                'focus',
-                'noted_caution',
-                'day_stop',
-                'attempt',
-                'day_sum',
-                'stage_days',
-                'practice_set',
-                'practice',
-                'class_hour',
-                'gym_change',
-                'rope',
-                'cable',
-                'rope_pin',
-                'given_rope',
-                'rack_rope',
-                'stature',
-                'mutation',
-                'erased',
-                'athlete',
-                'coach',
-            ] as $table
-        ) {
-            $this->database->execute("DELETE FROM $table WHERE gym_id = :gym");
-        }
-        $this->database->execute('DELETE FROM gym WHERE id = :gym');
     }
 
     private function addCoach(

@@ -25,22 +25,27 @@ final readonly class RenameGym
     ) {
     }
 
-    /** @throws BadField when there is no such gym, or the new name is no name or another gym's */
-    public function rename(string $name, string $new): void
+    /**
+     * @return bool false: none has the old name and one the new, as after the first of two times; nothing was done
+     *
+     * @throws BadField when there is no such gym, or the new name is no name or another gym's
+     */
+    public function rename(string $name, string $new): bool
     {
-        $gym = $this->all->called($name) ?? (null !== $this->all->called($new)
-            ? null // it was renamed before
-            : throw BadField::of('name', $name, 'the name or the id of a gym: `./zumbo gym list` shows them'));
+        $gym = $this->all->called($name);
+        $named = $this->all->called($new);
         if (null === $gym) {
-            return;
+            return null !== $named ? false : throw UnknownGym::named('name', $name);
         }
         if ('' === $new || mb_strlen($new) > self::LONGEST) {
             throw BadField::of('newName', $new, \sprintf('1 to %d characters', self::LONGEST));
         }
-        if (!($this->all->called($new)?->id->equals($gym->id) ?? true)) {
+        if (null !== $named && !$named->id->equals($gym->id)) {
             throw BadField::of('newName', $new, 'a name that no gym here has yet');
         }
         $this->scope->enter($gym->id);
         $this->transaction->run(fn () => $this->gyms->current()->rename($new), 'gym');
+
+        return true;
     }
 }

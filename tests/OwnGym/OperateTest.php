@@ -7,6 +7,9 @@ namespace Zumbo\App\Tests\OwnGym;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Gym\GymRows;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Tests\ApiTestCase;
 
@@ -138,7 +141,10 @@ final class OperateTest extends ApiTestCase
         $this->signIn($email, self::PASSWORD, 204);
         $before = $this->send('GET', '/api/class')['revision'];
         self::assertSame([0, "It is called New $gym."], $this->console('gym:rename', ['name' => $gym, 'new-name' => "New $gym"]));
-        self::assertSame([0, "It is called New $gym."], $this->console('gym:rename', ['name' => $gym, 'new-name' => "New $gym"]));
+        self::assertSame(
+            [0, "None is called $gym, and one is called New $gym: nothing was done."],
+            $this->console('gym:rename', ['name' => $gym, 'new-name' => "New $gym"]),
+        );
         self::assertSame("New $gym", $this->send('GET', '/api/me')['gym']['name']);
         self::assertSame($before + 1, $this->send('GET', '/api/class')['revision'], 'screens hear of it');
         [$other, $mail] = $this->newNames();
@@ -148,6 +154,48 @@ final class OperateTest extends ApiTestCase
             $this->console('gym:rename', ['name' => "New $gym", 'new-name' => $other]),
         );
         self::assertSame(2, $this->console('gym:rename', ['name' => 'Nowhere', 'new-name' => 'Elsewhere'])[0]);
+    }
+
+    public function testAGymIsDeletedWithAllThatIsKeptOfIt(): void
+    {
+        [$gym, $email] = $this->newNames();
+        $this->make($gym, $email);
+        $this->signIn($email, self::PASSWORD, 204);
+        $athlete = $this->newAthlete();
+        $id = self::connection()->fetchOne('SELECT gym_id FROM athlete WHERE id = ?', [Uuid::fromString($athlete)->toBinary()]);
+        self::assertIsString($id);
+        $this->send('GET', '/api/class');
+        self::service(GymScope::class)->enter(Uuid::fromBinary($id));
+        $files = \dirname(self::files('recordings')->path(new UuidV7()));
+        self::service(GymScope::class)->leave();
+        mkdir($files, recursive: true);
+        touch($files.'/some.wav');
+        [$exit, $said] = $this->console('gym:remove', ['name' => $gym], 'another name');
+        self::assertSame(2, $exit);
+        self::assertStringContainsString("$gym: 1 athlete, 1 coach", $said);
+        self::assertSame(1, $this->rowsOf($id, 'athlete'));
+        self::assertStringEndsWith("$gym is gone.", $this->console('gym:remove', ['name' => $gym], $gym)[1]);
+        $tables = self::connection()->fetchFirstColumn(
+            "SELECT table_name FROM information_schema.columns WHERE column_name = 'gym_id' AND table_schema = DATABASE()",
+        );
+        self::assertGreaterThan(20, \count($tables));
+        foreach ($tables as $table) {
+            self::assertSame(0, $this->rowsOf($id, \is_string($table) ? $table : ''));
+        }
+        self::assertDirectoryDoesNotExist($files);
+        self::assertNull($this->send('GET', '/api/me')['coach']);
+        self::assertSame([0, 'There is no such gym: nothing was done.'], $this->console('gym:remove', ['name' => $gym, '--yes' => true]));
+    }
+
+    /** The list of tables is written by hand: one that is new must be in it. */
+    public function testEveryTableOfAGymIsCleared(): void
+    {
+        $tables = self::connection()->fetchFirstColumn(
+            "SELECT table_name FROM information_schema.columns WHERE column_name = 'gym_id' AND table_schema = DATABASE()",
+        );
+        $cleared = (new \ReflectionClassConstant(GymRows::class, 'TABLES'))->getValue();
+        self::assertIsArray($cleared);
+        self::assertEqualsCanonicalizing($tables, $cleared);
     }
 
     /**
@@ -176,6 +224,13 @@ final class OperateTest extends ApiTestCase
         return ["Quay $id", "ada.$id@gym.example"];
     }
 
+    private function rowsOf(string $gym, string $table): int
+    {
+        $rows = self::connection()->fetchOne("SELECT COUNT(*) FROM $table WHERE gym_id = ?", [$gym]);
+
+        return is_numeric($rows) ? (int) $rows : -1;
+    }
+
     private function signIn(string $email, string $password, int $status): void
     {
         $this->send('POST', '/api/sign-in', ['email' => $email, 'password' => $password]);
@@ -183,7 +238,7 @@ final class OperateTest extends ApiTestCase
     }
 
     /**
-     * @param array<string, string> $given
+     * @param array<string, string|true> $given
      *
      * @return array{int, string} exit code, and what it said
      */

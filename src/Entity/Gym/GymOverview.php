@@ -22,4 +22,16 @@ final readonly class GymOverview
         public int $coaches,
     ) {
     }
+
+    /** "14 athletes, 1 coach". */
+    public function people(): string
+    {
+        return \sprintf(
+            '%d %s, %d %s',
+            $this->athletes,
+            1 === $this->athletes ? 'athlete' : 'athletes',
+            $this->coaches,
+            1 === $this->coaches ? 'coach' : 'coaches',
+        );
+    }
 }

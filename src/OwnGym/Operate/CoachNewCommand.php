@@ -13,7 +13,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Zumbo\App\Entity\Gym\AllGyms;
 use Zumbo\App\OwnGym\CoachInput;
 use Zumbo\App\OwnGym\KeepCoaches;
-use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\OwnGym\UnknownGym;
 
 /**
  * `./zumbo coach new E-MAIL --gym GYM --name NAME [--role ROLE]`; the password is asked for.
@@ -46,8 +46,7 @@ final class CoachNewCommand extends Command
         );
 
         return $this->checked->run($output, [$coach], function () use ($gym, $coach): array {
-            $found = $this->gyms->called($gym)
-                ?? throw BadField::of('gym', $gym, 'the name or the id of a gym: `./zumbo gym list` shows them');
+            $found = $this->gyms->called($gym) ?? throw UnknownGym::named('gym', $gym);
             $this->coaches->add($found->id, $coach);
 
             return [\sprintf('%s can sign in to %s, as %s.', $coach->name(), $found->name, $coach->role)];

@@ -24,17 +24,13 @@ final class GymListCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         foreach ($this->gyms->all() as $gym) {
-            $output->writeln(\sprintf(
-                '%s · %s · %s · %d %s, %d %s · %s',
+            $output->writeln(implode(' · ', [
                 $gym->name,
                 $gym->timeZone,
                 $gym->unit->value,
-                $gym->athletes,
-                1 === $gym->athletes ? 'athlete' : 'athletes',
-                $gym->coaches,
-                1 === $gym->coaches ? 'coach' : 'coaches',
+                $gym->people(),
                 $gym->id->toRfc4122(),
-            ));
+            ]));
         }
 
         return Command::SUCCESS;

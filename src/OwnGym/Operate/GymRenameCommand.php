@@ -35,10 +35,10 @@ final class GymRenameCommand extends Command
             [$input->getArgument('name'), $input->getArgument('new-name')],
         );
 
-        return $this->checked->run($output, [], function () use ($name, $new): array {
-            $this->rename->rename($name, $new);
-
-            return ["It is called $new."];
-        });
+        return $this->checked->run($output, [], fn (): array => [
+            $this->rename->rename($name, $new)
+                ? "It is called $new."
+                : "None is called $name, and one is called $new: nothing was done.",
+        ]);
     }
 }

@@ -6,7 +6,6 @@ namespace Zumbo\App\Platform\File;
 
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\Uuid;
-use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Problem\BadField;
 
@@ -75,7 +74,7 @@ final readonly class GymFiles
      */
     private function paths(): array
     {
-        return array_values(array_filter((array) glob(\dirname($this->path(new UuidV7())).'/*'), is_string(...)));
+        return array_values(array_filter((array) glob($this->gymFolder().'/*'), is_string(...)));
     }
 
     public function has(Uuid $id): bool
@@ -110,6 +109,12 @@ final readonly class GymFiles
         $this->deletePath($this->path($id));
     }
 
+    /** Of the whole gym. */
+    public function deleteAll(): void
+    {
+        $this->disk->remove($this->gymFolder());
+    }
+
     public function deletePath(string $path): void
     {
         $this->disk->remove($path);
@@ -135,6 +140,11 @@ final readonly class GymFiles
 
     public function path(Uuid $id): string
     {
-        return \sprintf('%s/%s/%s.%s', $this->folder, $this->scope->gymId()->toRfc4122(), $id->toRfc4122(), $this->ending);
+        return \sprintf('%s/%s.%s', $this->gymFolder(), $id->toRfc4122(), $this->ending);
+    }
+
+    private function gymFolder(): string
+    {
+        return $this->folder.'/'.$this->scope->gymId()->toRfc4122();
     }
 }

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity\Gym;
+
+use Zumbo\App\Platform\Gym\GymDatabase;
+
+/**
+ * All that the database holds of the current gym.
+ */
+final readonly class GymRows
+{
+    /** Whatever points at another comes before it. */
+    private const TABLES = [
+        'job',
+        'focus',
+        'noted_caution',
+        'day_stop',
+        'attempt',
+        'day_sum',
+        'stage_days',
+        'practice_set',
+        'practice',
+        'class_hour',
+        'gym_change',
+        'rope',
+        'cable',
+        'rope_pin',
+        'given_rope',
+        'rack_rope',
+        'stature',
+        'mutation',
+        'erased',
+        'athlete',
+        'coach',
+    ];
+
+    public function __construct(private GymDatabase $database)
+    {
+    }
+
+    /** In the caller's transaction. */
+    public function clear(): void
+    {
+        foreach (self::TABLES as $table) {
+            $this->database->execute("DELETE FROM $table WHERE gym_id = :gym");
+        }
+        $this->database->execute('DELETE FROM gym WHERE id = :gym');
+    }
+}
