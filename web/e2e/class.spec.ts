@@ -41,7 +41,7 @@ test('the class hour: set, beat, log, gate, another screen, and the network cut 
   const strip = set.getByRole('img');
   await expect(strip.locator('line').nth(1)).toHaveAttribute('visibility', 'visible');
   const head = async () =>
-    Number(/\(([\d.]+)/.exec((await strip.locator('line').nth(1).getAttribute('transform')) ?? '')?.[1]);
+    Number(/\(([\d.]+)/.exec((await strip.locator('line').nth(1).getAttribute('style')) ?? '')?.[1]);
   const before = await head();
   await expect.poll(head).not.toBe(before);
   await set.getByRole('button', { name: 'Stop the beat' }).click();
