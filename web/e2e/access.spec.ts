@@ -232,6 +232,7 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
       await expect
         .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), {
           message: `${view} at ${width}`,
+          timeout: 15_000,
         })
         .toBeLessThanOrEqual(0);
     }
