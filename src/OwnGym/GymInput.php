@@ -9,8 +9,10 @@ use Zumbo\Core\Measure\LengthUnit;
 
 final readonly class GymInput
 {
+    public const LONGEST_NAME = 80;
+
     public function __construct(
-        #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 80)] public string $name,
+        #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: self::LONGEST_NAME)] public string $name,
         /** By which its evenings are counted. */
         #[Assert\Timezone(message: 'The time zone of a city, like Europe/London.')] public string $timeZone,
         #[Assert\Choice(choices: ['cm', 'ft-in'])] public string $unit,

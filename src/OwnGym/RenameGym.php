@@ -15,8 +15,6 @@ use Zumbo\App\Platform\Write\Transaction;
  */
 final readonly class RenameGym
 {
-    private const LONGEST = 80;
-
     public function __construct(
         private AllGyms $all,
         private Gyms $gyms,
@@ -37,8 +35,8 @@ final readonly class RenameGym
         if (null === $gym) {
             return null !== $named ? false : throw UnknownGym::named('name', $name);
         }
-        if ('' === $new || mb_strlen($new) > self::LONGEST) {
-            throw BadField::of('newName', $new, \sprintf('1 to %d characters', self::LONGEST));
+        if ('' === $new || mb_strlen($new) > GymInput::LONGEST_NAME) {
+            throw BadField::of('newName', $new, \sprintf('1 to %d characters', GymInput::LONGEST_NAME));
         }
         if (null !== $named && !$named->id->equals($gym->id)) {
             throw BadField::of('newName', $new, 'a name that no gym here has yet');
