@@ -1,12 +1,10 @@
-# ./zumbo coach new|password|role|remove …: who may sign in. A password is typed, or one line that is piped in; never an argument.
+# ./zumbo coach new|password|reset|role|remove …: who may sign in.
 # shellcheck shell=bash disable=SC1091
-for part in base build instance mariadb; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
-case "${1:-}" in
-  new|password|role|remove) ;;
-  *) usage_error "coach: '${1:-}' is unknown; accepted: new, password, role, remove, each with --help" ;;
-esac
-make_run_place
-use_instance app
-case " $* " in *" --help "*) ;; *) database_answers || fail "the database does not run; ./zumbo start first" ;; esac
-verb="$1"; shift
-console "zumbo:coach:$verb" "$@"
+. "$ZUMBO_ROOT/ops/lib/people.sh"
+if [ "${1:-}" = reset ]; then
+  shift
+  make_run_place
+  use_instance app
+  set -- reset --address "http://127.0.0.1:$WEB_PORT" "$@"
+fi
+people coach 'new password reset role remove' "$@"

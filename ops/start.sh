@@ -39,7 +39,8 @@ start_web "$port"
 say ""
 say "Zumbo runs at http://127.0.0.1:$WEB_PORT"
 if demo_is_there; then say "Demo coach: maren@saltmarsh.example, password: harbour rope 14"
-elif ! own_gym_is_there; then say "There is no gym here yet: make your own with ./zumbo gym new, or add --demo to look around"; fi
+elif ! own_gym_is_there; then say "There is no gym here yet; add --demo to look around in an invented one"; fi
+if ! own_gym_is_there; then say "Your own gym: choose \"Set up your gym\" there and type this code, which is good once: $(console zumbo:gym:code)"; fi
 if [ -n "$TLS_HOST" ]; then
   say "For phones on this network: https://$TLS_HOST:$TLS_PORT (trust $STATE/tls/ca.pem on the phone once; see docs/phone.md)"
 fi

@@ -33,6 +33,11 @@ abstract class ApiTestCase extends WebTestCase
     protected function setUp(): void
     {
         $this->browser = self::createClient();
+        // What is counted by address in one test is no other's.
+        $this->browser->setServerParameter(
+            'REMOTE_ADDR',
+            \sprintf('10.%d.%d.%d', random_int(0, 255), random_int(0, 255), random_int(1, 254)),
+        );
     }
 
     /** A new gym with a coach of the role, signed in from now on. */

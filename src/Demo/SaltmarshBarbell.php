@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Demo;
 
+use Zumbo\App\Entity\Gym\DemoCoach;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\Core\Body\BodyPart;
 use Zumbo\Core\Body\Caution;
@@ -19,13 +20,13 @@ final class SaltmarshBarbell
 {
     public const NAME = 'Saltmarsh Barbell';
     public const TIME_ZONE = 'Europe/London';
-    public const OWNER_EMAIL = 'maren@saltmarsh.example';
+    public const OWNER_EMAIL = DemoCoach::EMAIL;
     public const OWNER_NAME = 'Maren Quill';
     public const COACH_EMAIL = 'ewan@saltmarsh.example';
     public const COACH_NAME = 'Ewan Sallow';
     public const HELPER_EMAIL = 'jory@saltmarsh.example';
     public const HELPER_NAME = 'Jory Penhale';
-    public const PASSWORD = 'harbour rope 14';
+    public const PASSWORD = DemoCoach::PASSWORD;
 
     /** Cable lengths of the shared ropes in cm, by family. */
     private const RACK = [

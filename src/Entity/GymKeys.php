@@ -35,6 +35,8 @@ final class GymKeys
         'given_rope',
         'noted_caution',
         'day_stop',
+        'way_in',
+        'signed_in_device',
     ];
 
     /** [table, key name, columns, table pointed at] */

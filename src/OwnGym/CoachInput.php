@@ -6,8 +6,11 @@ namespace Zumbo\App\OwnGym;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Entity\Gym\CanonicalEmail;
-use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Shared\Access\PasswordInput;
 
+/**
+ * Who will sign in: by which e-mail, called what, with which password.
+ */
 final readonly class CoachInput
 {
     public function __construct(
@@ -15,7 +18,6 @@ final readonly class CoachInput
         #[Assert\Length(min: 3, max: 180)]
         public string $email,
         #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: 80)] public string $name,
-        #[Assert\Choice(choices: ['owner', 'coach', 'helper'])] public string $role,
         #[Assert\Valid] public PasswordInput $password,
     ) {
     }
@@ -28,10 +30,5 @@ final readonly class CoachInput
     public function name(): string
     {
         return trim($this->name);
-    }
-
-    public function role(): Role
-    {
-        return Role::from($this->role);
     }
 }

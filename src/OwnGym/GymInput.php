@@ -14,7 +14,8 @@ final readonly class GymInput
     public function __construct(
         #[Assert\NotBlank(normalizer: 'trim')] #[Assert\Length(max: self::LONGEST_NAME)] public string $name,
         /** By which its evenings are counted. */
-        #[Assert\Timezone(message: 'The time zone of a city, like Europe/London.')] public string $timeZone,
+        #[Assert\Timezone(zone: \DateTimeZone::ALL_WITH_BC, message: 'The time zone of a city, like Europe/London.')]
+        public string $timeZone,
         #[Assert\Choice(choices: ['cm', 'ft-in'])] public string $unit,
     ) {
     }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\App\OwnGym;
 
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Access\WayIn;
+use Zumbo\App\Entity\Access\WaysIn;
 use Zumbo\App\Entity\Gym\CanonicalEmail;
 use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Entity\Gym\Coaches;
@@ -14,6 +17,8 @@ use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\Transaction;
+use Zumbo\App\Shared\Access\HashPassword;
+use Zumbo\App\Shared\Access\PasswordInput;
 
 /**
  * The coaches of a gym, as whoever runs the machine may change them: found by e-mail, in whichever gym they are.
@@ -23,14 +28,17 @@ final readonly class KeepCoaches
     public function __construct(
         private Coaches $all,
         private GymCoaches $coaches,
+        private LastOwner $lastOwner,
         private HashPassword $hash,
         private GymScope $scope,
+        private WaysIn $links,
         private Transaction $transaction,
+        private ClockInterface $clock,
     ) {
     }
 
     /** @throws BadField when somebody has that e-mail, in this gym or another */
-    public function add(Uuid $gym, CoachInput $input): void
+    public function add(Uuid $gym, CoachInput $input, Role $role): void
     {
         if (null !== $this->all->byEmail($input->email())) {
             throw BadField::of('email', $input->email(), 'an e-mail that no coach here has yet');
@@ -41,7 +49,7 @@ final readonly class KeepCoaches
             new UuidV7(),
             $input->email(),
             $input->name(),
-            $input->role(),
+            $role,
             $this->hash->of($input->password),
         )), 'gym');
     }
@@ -52,12 +60,30 @@ final readonly class KeepCoaches
         $this->change($email, fn (Coach $coach) => $coach->changePassword($this->hash->of($input)));
     }
 
+    /**
+     * @return string what the link to a new password ends with, behind the address of the app; told only now
+     *
+     * @throws BadField when nobody has that e-mail
+     */
+    public function resetLink(string $email): string
+    {
+        $id = new UuidV7();
+        $secret = rtrim(strtr(base64_encode(random_bytes(24)), '+/', '-_'), '=');
+        $gym = null;
+        $this->change($email, function (Coach $coach) use ($id, $secret, &$gym): void {
+            $gym = $coach->gymId();
+            $this->links->add(WayIn::reset($coach, $id, $secret, 'whoever runs the machine', $this->clock->now()));
+        });
+
+        return \sprintf('/join#%s.%s.%s', $gym?->toRfc4122() ?? '', $id->toRfc4122(), $secret);
+    }
+
     /** @throws BadField when nobody has that e-mail, or a gym would be left without an owner */
     public function becomes(string $email, Role $role): void
     {
         $this->change($email, function (Coach $coach) use ($role): void {
             if (Role::Owner !== $role) {
-                $this->needAnotherOwner($coach);
+                $this->lastOwner->mustStay($coach, 'email', $coach->email());
             }
             $coach->becomes($role);
         });
@@ -67,7 +93,7 @@ final readonly class KeepCoaches
     public function remove(string $email): void
     {
         $this->change($email, function (Coach $coach): void {
-            $this->needAnotherOwner($coach);
+            $this->lastOwner->mustStay($coach, 'email', $coach->email());
             $this->coaches->remove($coach);
         });
     }
@@ -79,12 +105,5 @@ final readonly class KeepCoaches
         $unknown = BadField::of('email', $email, 'the e-mail of a coach here');
         $this->scope->enter($this->all->byEmail($email)?->gymId() ?? throw $unknown);
         $this->transaction->run(fn () => $change($this->coaches->byEmail($email) ?? throw $unknown), 'gym');
-    }
-
-    private function needAnotherOwner(Coach $coach): void
-    {
-        if (Role::Owner === $coach->role() && $this->coaches->owners() < 2) {
-            throw BadField::of('email', $coach->email(), 'another owner first: a gym is never without one');
-        }
     }
 }

@@ -11,6 +11,7 @@ use Zumbo\App\Entity\Gym\Coaches;
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\Shared\Access\HashPassword;
 
 /**
  * Makes a gym with its first coach, who owns it.
@@ -22,9 +23,12 @@ final readonly class MakeGym
     }
 
     /**
+     * @param UuidV7|null             $id    by which it is known from now on; none: a new one
+     * @param (callable(): void)|null $guard in the same transaction, first of all; throws when it must not be
+     *
      * @throws BadField when there is a gym of that name, or a coach with that e-mail
      */
-    public function make(GymInput $gym, CoachInput $first): Gym
+    public function make(GymInput $gym, CoachInput $first, ?UuidV7 $id = null, ?callable $guard = null): Gym
     {
         if (null !== $this->gyms->called($gym->name())) {
             throw BadField::of('name', $gym->name(), 'a name that no gym here has yet');
@@ -32,7 +36,7 @@ final readonly class MakeGym
         if (null !== $this->coaches->byEmail($first->email())) {
             throw BadField::of('email', $first->email(), 'an e-mail that no coach here has yet');
         }
-        $made = new Gym(new UuidV7(), $gym->name(), $gym->timeZone, $gym->unit());
+        $made = new Gym($id ?? new UuidV7(), $gym->name(), $gym->timeZone, $gym->unit());
         $this->gyms->add($made, new Coach(
             $made->id(),
             new UuidV7(),
@@ -40,7 +44,7 @@ final readonly class MakeGym
             $first->name(),
             Role::Owner,
             $this->hash->of($first->password),
-        ));
+        ), $guard ?? static fn () => null);
 
         return $made;
     }

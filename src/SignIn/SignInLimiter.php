@@ -12,6 +12,7 @@ use Symfony\Component\RateLimiter\RateLimit;
 use Symfony\Component\RateLimiter\RateLimiterFactoryInterface;
 use Symfony\Component\Security\Http\SecurityRequestAttributes;
 use Zumbo\App\Entity\Gym\CanonicalEmail;
+use Zumbo\App\Shared\Access\FewFromOneAddress;
 
 /**
  * Attempts to sign in are counted by account at each address; and by address alone, far above what a whole gym behind one
@@ -28,7 +29,7 @@ final readonly class SignInLimiter implements RequestRateLimiterInterface
 
     public function consume(Request $request): RateLimit
     {
-        $address = $this->addresses->create(hash('sha256', (string) $request->getClientIp()))->consume();
+        $address = $this->addresses->create(FewFromOneAddress::key($request))->consume();
 
         return $address->isAccepted() ? $this->account($request)->consume() : $address;
     }

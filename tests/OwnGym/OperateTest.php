@@ -119,6 +119,26 @@ final class OperateTest extends ApiTestCase
         );
     }
 
+    public function testWhoeverRunsTheMachineMakesALinkToANewPassword(): void
+    {
+        [$gym, $email] = $this->newNames();
+        $this->make($gym, $email);
+        [$exit, $said] = $this->console('coach:reset', ['email' => $email, '--address' => 'https://gym.example/']);
+        self::assertSame(0, $exit);
+        self::assertSame(1, preg_match('~^https://gym\.example/join#([^.]+)\.([^.]+)\.(\S+)$~m', $said, $found), $said);
+        $link = ['gym' => $found[1], 'id' => $found[2], 'secret' => $found[3]];
+        $this->send('POST', '/api/reset', ['link' => $link, 'password' => ['password' => 'another rope', 'again' => 'another rope']]);
+        $this->assertStatus(204);
+        $this->signIn($email, 'another rope', 204);
+        self::assertSame(2, $this->console('coach:reset', ['email' => 'nobody@gym.example'])[0]);
+    }
+
+    public function testNoCodeIsPrintedWhereThereIsAGym(): void
+    {
+        $this->newGym();
+        self::assertSame([0, ''], $this->console('gym:code'));
+    }
+
     public function testAGymIsNeverWithoutAnOwner(): void
     {
         [$gym, $email] = $this->newNames();

@@ -7,6 +7,7 @@ namespace Zumbo\App\Tests\Platform;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Tests\ApiTestCase;
 
@@ -17,7 +18,18 @@ use Zumbo\App\Tests\ApiTestCase;
 final class AuthorisationTest extends ApiTestCase
 {
     /** May be called by anybody; everything else must ask for a role. */
-    private const OPEN = ['/api/health', '/api/ready', '/api/me', '/api/sign-in', '/api/sign-out'];
+    private const OPEN = [
+        '/api/health',
+        '/api/ready',
+        '/api/me',
+        '/api/sign-in',
+        '/api/sign-out',
+        '/api/welcome',
+        '/api/first-gym/{id}',
+        '/api/way-in',
+        '/api/join',
+        '/api/reset',
+    ];
 
     private const RANK = [
         'ROLE_HELPER' => [Role::Helper, Role::Coach, Role::Owner],
@@ -34,12 +46,15 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/cables/{id}' => 'ROLE_COACH',
         'DELETE /api/focuses/{id}' => 'ROLE_COACH',
         'DELETE /api/imports/{id}' => 'ROLE_OWNER',
+        'DELETE /api/links/{id}' => 'ROLE_OWNER',
+        'DELETE /api/people/{id}' => 'ROLE_OWNER',
         'DELETE /api/pins/{id}' => 'ROLE_COACH',
         'DELETE /api/rack/{id}' => 'ROLE_COACH',
         'DELETE /api/recordings/{id}' => 'ROLE_HELPER',
         'DELETE /api/ropes/{id}' => 'ROLE_COACH',
         'DELETE /api/ropes/{id}/tails' => 'ROLE_COACH',
         'DELETE /api/sensor/{id}' => 'ROLE_HELPER',
+        'DELETE /api/sessions/{id}' => 'ROLE_HELPER',
         'DELETE /api/stops/{id}' => 'ROLE_HELPER',
         'GET /api/athlete-terms' => 'ROLE_HELPER',
         'GET /api/athletes' => 'ROLE_HELPER',
@@ -67,9 +82,11 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/frames' => 'ROLE_HELPER',
         'GET /api/imports/{id}' => 'ROLE_OWNER',
         'GET /api/live' => 'ROLE_HELPER',
+        'GET /api/me/sessions' => 'ROLE_HELPER',
         'GET /api/order-list' => 'ROLE_HELPER',
         'GET /api/pattern' => 'ROLE_HELPER',
         'GET /api/pattern/click.wav' => 'ROLE_HELPER',
+        'GET /api/people' => 'ROLE_OWNER',
         'GET /api/rack' => 'ROLE_HELPER',
         'GET /api/rack/strip' => 'ROLE_HELPER',
         'GET /api/rack/tonight' => 'ROLE_HELPER',
@@ -86,6 +103,7 @@ final class AuthorisationTest extends ApiTestCase
         'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',
         'PATCH /api/attempts/{id}' => 'ROLE_HELPER',
         'PATCH /api/gym/trim-school' => 'ROLE_OWNER',
+        'PATCH /api/people/{id}' => 'ROLE_OWNER',
         'PATCH /api/pins/{id}' => 'ROLE_COACH',
         'PATCH /api/rack/{id}' => 'ROLE_COACH',
         'POST /api/athletes/{id}/erase' => 'ROLE_OWNER',
@@ -99,6 +117,7 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/cautions/{id}/statement' => 'ROLE_COACH',
         'POST /api/focuses/{id}/restore' => 'ROLE_COACH',
         'POST /api/imports/{id}/agree' => 'ROLE_OWNER',
+        'POST /api/me/password' => 'ROLE_HELPER',
         'POST /api/pins/{id}/restore' => 'ROLE_COACH',
         'POST /api/rack/{id}/inspection' => 'ROLE_HELPER',
         'POST /api/rack/{id}/restore' => 'ROLE_COACH',
@@ -114,10 +133,12 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/cautions/{id}' => 'ROLE_HELPER',
         'PUT /api/focuses/{id}' => 'ROLE_COACH',
         'PUT /api/imports/{id}' => 'ROLE_OWNER',
+        'PUT /api/invitations/{id}' => 'ROLE_OWNER',
         'PUT /api/nights/{id}' => 'ROLE_HELPER',
         'PUT /api/pins/{id}' => 'ROLE_COACH',
         'PUT /api/rack/{id}' => 'ROLE_COACH',
         'PUT /api/recordings/{id}' => 'ROLE_HELPER',
+        'PUT /api/resets/{id}' => 'ROLE_OWNER',
         'PUT /api/ropes/{id}' => 'ROLE_COACH',
         'PUT /api/sensor/{id}' => 'ROLE_HELPER',
         'PUT /api/stops/{id}' => 'ROLE_HELPER',
@@ -172,7 +193,7 @@ final class AuthorisationTest extends ApiTestCase
 
     public function testAnotherGymsRowsAreUnknownOnEveryRoute(): void
     {
-        $this->signInto();
+        $gym = $this->signInto();
         $athlete = $this->newAthlete();
         $rope = self::id();
         $this->send('PUT', '/api/ropes/'.$rope, [
@@ -230,7 +251,15 @@ final class AuthorisationTest extends ApiTestCase
         $this->assertStatus(201);
         $this->send('PUT', '/api/stops/'.$stop, ['athleteId' => $athlete, 'why' => 'temper']);
         $this->assertStatus(201);
+        [$link, $session] = [self::id(), self::id()];
+        $this->send('PUT', '/api/invitations/'.$link, ['role' => 'coach', 'name' => '', 'secret' => str_repeat('s', 22)]);
+        $this->assertStatus(201);
+        $person = $this->send('GET', '/api/people')['people'][0]['id'];
+        $this->openSession($gym, $person, $session);
         $rows = [
+            'links' => $link,
+            'people' => $person,
+            'sessions' => $session,
             'imports' => $import,
             'cautions' => $caution,
             'stops' => $stop,
@@ -259,6 +288,7 @@ final class AuthorisationTest extends ApiTestCase
             'PATCH /api/athletes/{id}/measures' => [],
             'PATCH /api/attempts/{id}' => ['clean' => false],
             'POST /api/attempts/{id}/move' => ['athleteId' => $athlete],
+            'PATCH /api/people/{id}' => ['role' => 'helper'],
             'PATCH /api/pins/{id}' => ['rackRopeId' => $shared],
             'PATCH /api/rack/{id}' => self::RACK_ROPE,
             'POST /api/rack/{id}/inspection' => ['failed' => []],
@@ -289,6 +319,25 @@ final class AuthorisationTest extends ApiTestCase
                 str_replace('-', '', $athlete),
             ]),
         );
+    }
+
+    private function openSession(Uuid $gym, string $coach, string $id): void
+    {
+        $session = 'session-'.$id;
+        self::connection()->insert('signed_in_device', [
+            'gym_id' => $gym->toBinary(),
+            'id' => Uuid::fromString($id)->toBinary(),
+            'coach_id' => Uuid::fromString($coach)->toBinary(),
+            'session_id' => $session,
+            'device' => 'the tablet at the wall',
+            'signed_in_at' => gmdate('Y-m-d H:i:s'),
+        ]);
+        self::connection()->insert('sessions', [
+            'sess_id' => $session,
+            'sess_data' => '',
+            'sess_lifetime' => time() + 3600,
+            'sess_time' => time(),
+        ]);
     }
 
     /**

@@ -221,7 +221,7 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/sets',
     '/faults',
     '/sets/run',
-    '/log/files',
+    '/gym/files',
   ];
   for (const width of [640, 390]) {
     await page.setViewportSize({ width, height: 800 });

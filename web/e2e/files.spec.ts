@@ -64,7 +64,7 @@ test('a gym goes out, is changed by hand, looked at, and brought in', async ({ p
     await page.goto('/athletes');
     await expect(page.getByRole('link', { name: to })).toBeVisible();
     await expect(page.getByRole('link', { name: from })).toHaveCount(0);
-    await page.goto('/log/files');
+    await page.goto('/gym/files');
   }
   expect(await takeOut(page, 'athletes, CSV')).toBe(csv);
 });

@@ -46,7 +46,7 @@ test(
       ['/pacing', /:/],
       ['/faults', /What do you see/],
       ['/log', /server/],
-      ['/log/files', /Export or import/],
+      ['/gym/files', /Export or import/],
       ['/ropes', /next to size|rope/],
       ['/ropes/rack', /shared ropes/],
       ['/rhythm', /Hear it/],

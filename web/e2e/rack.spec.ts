@@ -130,7 +130,7 @@ test('ropes, cables and lengths go out and come in', { tag: '@desk' }, async ({ 
   expect(await csv('rack')).toContain('kept_back,inspected_on,failed');
   expect(await csv('ropes')).toContain('trimmed from 266 cm');
   expect(await csv('given_ropes')).toMatch(/\r\n[0-9a-f-]{36},/);
-  await page.goto('/log/files');
+  await page.goto('/gym/files');
   await expect(page.getByRole('link', { name: 'cables, CSV' })).toHaveAttribute('href', /cables\.csv/);
   await expect(page.getByRole('link', { name: 'given ropes, CSV' })).toBeVisible();
   await page.getByLabel('File to import').setInputFiles({

@@ -85,7 +85,7 @@ test('pictures of the main views', async ({ page }) => {
   }
   await expect(page.getByRole('region', { name: 'Causes' })).toBeVisible();
   await take('faults');
-  await page.goto('/log/files');
+  await page.goto('/gym/files');
   const csv = await (await page.request.get('/api/export/athletes.csv')).text();
   await page.getByLabel('File to import').setInputFiles({
     name: 'athletes.csv',

@@ -53,11 +53,27 @@ final readonly class AllGyms
         return null;
     }
 
-    /** Both or neither: nobody could sign in to a gym without its first coach. */
-    public function add(Gym $gym, Coach $first): void
+    public function hasDemo(): bool
+    {
+        return null !== $this->called(Gym::DEMO_ID);
+    }
+
+    /** Whether the first gym of somebody's own is still to be made. */
+    public function noneButTheDemo(): bool
+    {
+        return [] === array_filter($this->all(), static fn (GymOverview $gym): bool => Gym::DEMO_ID !== $gym->id->toRfc4122());
+    }
+
+    /**
+     * Both or neither: nobody could sign in to a gym without its first coach.
+     *
+     * @param callable(): void $guard in the same transaction, first of all; throws when it must not be
+     */
+    public function add(Gym $gym, Coach $first, callable $guard): void
     {
         $this->scope->enter($gym->id());
-        $this->database->entities()->wrapInTransaction(static function (EntityManagerInterface $manager) use ($gym, $first): void {
+        $this->database->entities()->wrapInTransaction(static function (EntityManagerInterface $manager) use ($gym, $first, $guard): void {
+            $guard();
             $manager->persist($gym);
             $manager->flush();
             $manager->persist($first);

@@ -6,6 +6,7 @@ namespace Zumbo\App\Entity\Gym;
 
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Write\VersionedRow;
 
 /**
  * Somebody who signs in. Found by e-mail across all gyms, so its rows are not filtered by gym.
@@ -13,8 +14,12 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'coach')]
 #[ORM\UniqueConstraint(name: 'coach_email', columns: ['email'])]
-class Coach
+class Coach implements VersionedRow
 {
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer', options: ['default' => 1])]
+    private int $version = 1;
+
     public function __construct(
         #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $gymId,
         #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $id,
@@ -48,6 +53,11 @@ class Coach
     public function role(): Role
     {
         return $this->role;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
     }
 
     public function passwordHash(): string

@@ -33,6 +33,8 @@ final readonly class GymRows
         'mutation',
         'erased',
         'athlete',
+        'way_in',
+        'signed_in_device',
         'coach',
     ];
 

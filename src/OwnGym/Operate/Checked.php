@@ -9,6 +9,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Validator\Validator\ValidatorInterface;
 use Zumbo\App\Platform\Problem\AcceptedForm;
 use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\Platform\Problem\SecretField;
 
 /**
  * Does what a command was asked for, or says which field can't be used and what would be right, as the screens do.
@@ -46,9 +47,8 @@ final readonly class Checked
         foreach ($this->validator->validate($input) as $violation) {
             $accepted = AcceptedForm::of($violation);
             $field = $violation->getPropertyPath();
-            // A password that was refused is not shown.
-            throw str_contains($field, 'password')
-                ? BadField::of('password', null, $accepted, "Password: $accepted.")
+            throw SecretField::isAt($input, $field)
+                ? BadField::secret($field, $accepted)
                 : BadField::of($field, $violation->getInvalidValue(), $accepted);
         }
     }

@@ -41,15 +41,16 @@ final class CoachNewCommand extends Command
         $coach = new CoachInput(
             $text($input->getArgument('email')),
             $text($input->getOption('name')),
-            $text($input->getOption('role')),
             TypedPassword::ask($input, $output),
         );
 
-        return $this->checked->run($output, [$coach], function () use ($gym, $coach): array {
-            $found = $this->gyms->called($gym) ?? throw UnknownGym::named('gym', $gym);
-            $this->coaches->add($found->id, $coach);
+        $role = $text($input->getOption('role'));
 
-            return [\sprintf('%s can sign in to %s, as %s.', $coach->name(), $found->name, $coach->role)];
+        return $this->checked->run($output, [$coach], function () use ($gym, $coach, $role): array {
+            $found = $this->gyms->called($gym) ?? throw UnknownGym::named('gym', $gym);
+            $this->coaches->add($found->id, $coach, TypedRole::of($role));
+
+            return [\sprintf('%s can sign in to %s, as %s.', $coach->name(), $found->name, $role)];
         });
     }
 }

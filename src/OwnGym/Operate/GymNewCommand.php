@@ -48,7 +48,6 @@ final class GymNewCommand extends Command
         $first = new CoachInput(
             $text($input->getOption('email')),
             $text($input->getOption('coach')),
-            'owner',
             TypedPassword::ask($input, $output),
         );
 

@@ -9,7 +9,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\StreamableInputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Question\Question;
-use Zumbo\App\OwnGym\PasswordInput;
+use Zumbo\App\Shared\Access\PasswordInput;
 
 /**
  * A new password from the keyboard, unseen and twice; or one line of what is piped in. Never an argument: other users of

@@ -6,6 +6,7 @@ namespace Zumbo\App\Platform\Api;
 
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ViewEvent;
 use Symfony\Component\HttpKernel\KernelEvents;
 
@@ -21,6 +22,11 @@ final class ViewResponder
     public function onView(ViewEvent $event): void
     {
         $result = $event->getControllerResult();
+        if (null === $result) {
+            $event->setResponse(new Response('', Response::HTTP_NO_CONTENT));
+
+            return;
+        }
         $status = $result instanceof Created && $result->now ? 201 : 200;
         $response = new JsonResponse();
         $response->setEncodingOptions(self::FLAGS);

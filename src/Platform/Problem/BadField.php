@@ -19,6 +19,12 @@ final class BadField extends \InvalidArgumentException implements Refusal
         return new self(FieldError::of($field, $value, $accepted, $message));
     }
 
+    /** What was given is not shown. */
+    public static function secret(string $field, string $accepted): self
+    {
+        return new self(FieldError::secret($field, $accepted));
+    }
+
     public function problem(): Problem
     {
         return Problem::badInput([$this->error]);

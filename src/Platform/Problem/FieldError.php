@@ -22,7 +22,7 @@ final readonly class FieldError
     public static function of(string $field, mixed $value, string $accepted, ?string $message = null): self
     {
         $shown = self::show($value);
-        $name = ucfirst(strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $field)));
+        $name = self::name($field);
 
         return new self(
             $field,
@@ -33,6 +33,20 @@ final readonly class FieldError
                     ? \sprintf('%s is missing: %s.', $name, $accepted)
                     : \sprintf('%s %s: %s.', $name, $shown, $accepted)),
         );
+    }
+
+    /** What was given is not shown. */
+    public static function secret(string $field, string $accepted): self
+    {
+        return new self($field, '', $accepted, \sprintf('%s: %s.', self::name($field), lcfirst($accepted)));
+    }
+
+    /** In words; of a field within another its own name is enough. */
+    private static function name(string $field): string
+    {
+        $own = str_contains($field, '[') ? $field : (string) preg_replace('/^.*\./', '', $field);
+
+        return ucfirst(strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $own)));
     }
 
     private static function show(mixed $value): string

@@ -92,6 +92,9 @@ final readonly class ProblemListener
     private static function fieldError(ConstraintViolationInterface $violation): FieldError
     {
         $message = $violation->getParameters()['{{ sentence }}'] ?? null;
+        if (SecretField::isAt($violation->getRoot(), $violation->getPropertyPath())) {
+            return FieldError::secret($violation->getPropertyPath(), AcceptedForm::of($violation));
+        }
 
         return FieldError::of(
             $violation->getPropertyPath(),

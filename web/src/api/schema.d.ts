@@ -956,6 +956,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/first-gym/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["beginMake"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/focuses/{id}": {
         parameters: {
             query?: never;
@@ -1052,6 +1068,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/invitations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["peopleInvite"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wayInJoin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/links/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["peopleTakeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/live": {
         parameters: {
             query?: never;
@@ -1076,6 +1140,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ownSignInPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownSignInSessions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1146,6 +1242,38 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["peopleAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["peopleRemove"];
+        options?: never;
+        head?: never;
+        patch: operations["peopleBecomes"];
         trace?: never;
     };
     "/api/pins/{id}": {
@@ -1308,6 +1436,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wayInReset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/resets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["peopleReset"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rope-terms": {
         parameters: {
             query?: never;
@@ -1415,6 +1575,22 @@ export interface paths {
         put: operations["sensorStart"];
         post?: never;
         delete: operations["sensorStop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["ownSignInEnd"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1573,6 +1749,38 @@ export interface paths {
         };
         get?: never;
         put: operations["trimTrim"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/way-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wayInLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/welcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beginWelcome"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1835,6 +2043,11 @@ export interface components {
             round: number;
             station: string | null;
         };
+        CoachInput: {
+            email: string;
+            name: string;
+            password: components["schemas"]["PasswordInput"];
+        };
         CoachView: {
             id: string;
             name: string;
@@ -1887,6 +2100,10 @@ export interface components {
             advice: components["schemas"]["SentenceView"];
             stockSource: string;
             cutSource: string;
+        };
+        DemoSignInView: {
+            email: string;
+            password: string;
         };
         DiagnosisView: {
             athleteId: string;
@@ -1944,6 +2161,11 @@ export interface components {
             shoulderBreadthM: number;
             footLengthM: number;
             handHeightM: number;
+        };
+        FirstGymInput: {
+            code: string;
+            gym: components["schemas"]["GymInput"];
+            coach: components["schemas"]["CoachInput"];
         };
         FitView: {
             verdict: components["schemas"]["RopeVerdictView"] | null;
@@ -2007,6 +2229,12 @@ export interface components {
             pin: components["schemas"]["PinView"] | null;
             writtenRopeId: string | null;
             handedOut: boolean;
+        };
+        GymInput: {
+            name: string;
+            timeZone: string;
+            /** @enum {string} */
+            unit: "cm" | "ft-in";
         };
         GymView: {
             id: string;
@@ -2107,8 +2335,19 @@ export interface components {
             contacts: number;
             load: components["schemas"]["SentenceView"];
         };
+        InvitationInput: {
+            /** @enum {string} */
+            role: "owner" | "coach" | "helper";
+            name: string;
+            secret: string;
+        };
         /** @enum {string} */
         JobState: "waiting" | "reading" | "preview" | "agreed" | "writing" | "done" | "refused" | "failed" | "cancelled";
+        JoinInput: {
+            link: components["schemas"]["LinkInput"];
+            coachId: string;
+            coach: components["schemas"]["CoachInput"];
+        };
         JudgementView: {
             athleteId: string;
             allowance: components["schemas"]["AllowanceView"];
@@ -2158,6 +2397,20 @@ export interface components {
         };
         /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
+        LinkInput: {
+            gym: string;
+            id: string;
+            secret: string;
+        };
+        LinkView: {
+            id: string;
+            kind: components["schemas"]["WayInKind"];
+            role: components["schemas"]["Role"];
+            name: string;
+            madeBy: string;
+            expiresAt: string;
+            version: number;
+        };
         LoggedAsView: {
             drill: string;
             countKind: components["schemas"]["CountKind"];
@@ -2182,6 +2435,10 @@ export interface components {
         };
         MovePinInput: {
             rackRopeId: string;
+        };
+        NewPasswordInput: {
+            link: components["schemas"]["LinkInput"];
+            password: components["schemas"]["PasswordInput"];
         };
         NightInput: {
             pairs: components["schemas"]["PinInput"][];
@@ -2271,6 +2528,14 @@ export interface components {
             points: components["schemas"]["JumpPointView"][];
             leastEvenJumpM: number;
         };
+        PasswordChangeInput: {
+            current: string;
+            password: components["schemas"]["PasswordInput"];
+        };
+        PasswordInput: {
+            password: string;
+            again: string;
+        };
         PastLengthView: {
             ropeId: string;
             since: string;
@@ -2287,6 +2552,17 @@ export interface components {
             cadencePerMin: number;
             beats: components["schemas"]["BeatView"][];
             chance: components["schemas"]["SentenceView"] | null;
+        };
+        PeopleView: {
+            people: components["schemas"]["PersonView"][];
+            links: components["schemas"]["LinkView"][];
+        };
+        PersonView: {
+            id: string;
+            name: string;
+            email: string;
+            role: components["schemas"]["Role"];
+            version: number;
         };
         /** @enum {string} */
         Phase: "learning" | "approaching" | "linking";
@@ -2357,8 +2633,16 @@ export interface components {
             fault: string | null;
             version: number;
         };
+        ResetInput: {
+            coachId: string;
+            secret: string;
+        };
         /** @enum {string} */
         Role: "owner" | "coach" | "helper";
+        RoleInput: {
+            /** @enum {string} */
+            role: "owner" | "coach" | "helper";
+        };
         /** @enum {string} */
         RopeAction: "keep" | "trim" | "let-out" | "size-anew" | "buy" | "ask-stance" | "ask-handles";
         RopeInput: {
@@ -2512,6 +2796,13 @@ export interface components {
         SentenceView: {
             code: string;
             sentence: string;
+        };
+        SessionView: {
+            id: string;
+            device: string;
+            signedInAt: string;
+            usedAt: string;
+            here: boolean;
         };
         SharedRopesView: {
             faceToFaceM: number;
@@ -2752,6 +3043,16 @@ export interface components {
             unevenHands: components["schemas"]["SentenceView"];
             ceiling: components["schemas"]["SentenceView"];
         };
+        /** @enum {string} */
+        WayInKind: "invitation" | "reset";
+        WayInView: {
+            kind: components["schemas"]["WayInKind"];
+            gymName: string;
+            role: components["schemas"]["Role"];
+            name: string;
+            madeBy: string;
+            email: string | null;
+        };
         WayView: {
             jumpM: number;
             cadencePerMin: number;
@@ -2762,6 +3063,10 @@ export interface components {
             leastTurnsPerMin: number | null;
             dragW: number;
             lateBudgetS: number;
+        };
+        WelcomeView: {
+            demo: components["schemas"]["DemoSignInView"] | null;
+            firstGym: boolean;
         };
     };
     responses: never;
@@ -5793,6 +6098,39 @@ export interface operations {
             };
         };
     };
+    beginMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstGymInput"];
+            };
+        };
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     faultsOne: {
         parameters: {
             query?: never;
@@ -6151,6 +6489,113 @@ export interface operations {
             };
         };
     };
+    peopleInvite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    wayInJoin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinInput"];
+            };
+        };
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    peopleTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     changesLive: {
         parameters: {
             query?: never;
@@ -6196,6 +6641,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ownSignInPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordChangeInput"];
+            };
+        };
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ownSignInSessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"][];
                 };
             };
             /** @description refused, with the reason */
@@ -6335,6 +6840,105 @@ export interface operations {
                 };
                 content: {
                     "audio/wav": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    peopleAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    peopleRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    peopleBecomes: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
                 };
             };
             /** @description refused, with the reason */
@@ -6918,6 +7522,81 @@ export interface operations {
             };
         };
     };
+    wayInReset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPasswordInput"];
+            };
+        };
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    peopleReset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ResetInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     ropeTermsTerms: {
         parameters: {
             query?: never;
@@ -7305,6 +7984,35 @@ export interface operations {
             };
         };
     };
+    ownSignInEnd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     sizeShared: {
         parameters: {
             query: {
@@ -7670,6 +8378,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RopeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    wayInLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinkInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayInView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    beginWelcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WelcomeView"];
                 };
             };
             /** @description refused, with the reason */

@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import { Navigate, Outlet, Route, Routes } from 'react-router';
+import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { OutboxProvider } from '../api/OutboxProvider';
 import { useMe } from '../api/session';
 import { Failed, Loading } from '../design/page/StateNote';
@@ -17,8 +17,13 @@ const health = () => import('../features/health');
 const exchange = () => import('../features/exchange');
 const log = () => import('../features/log');
 const rhythm = () => import('../features/rhythm');
+const ownGym = () => import('../features/own-gym');
 const Dressed = lazy(() => import('../design/page/Dressed').then((door) => ({ default: door.Dressed })));
 const SignInPage = lazy(() => signIn().then((door) => ({ default: door.SignInPage })));
+const YouPage = lazy(() => signIn().then((door) => ({ default: door.YouPage })));
+const BeginPage = lazy(() => ownGym().then((door) => ({ default: door.BeginPage })));
+const JoinPage = lazy(() => ownGym().then((door) => ({ default: door.JoinPage })));
+const PeoplePage = lazy(() => ownGym().then((door) => ({ default: door.PeoplePage })));
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
@@ -47,20 +52,29 @@ const ListenPage = lazy(() => rhythm().then((door) => ({ default: door.ListenPag
 const SensorPage = lazy(() => rhythm().then((door) => ({ default: door.SensorPage })));
 const FramesPage = lazy(() => rhythm().then((door) => ({ default: door.FramesPage })));
 
+/** Where the link of an invitation leads. */
+const JOIN = '/join';
+
 /** Sign-in first; then the eight places. */
 export function Routed() {
   const me = useMe();
+  const { pathname } = useLocation();
   if (me.isPending) {
     return <Loading what="your gym" />;
   }
   if (me.isError) {
     return <Failed error={me.error} onRetry={() => void me.refetch()} />;
   }
-  if (me.data.coach === null) {
+  // Whoever holds a link may be signed in already, as somebody else.
+  if (me.data.coach === null || pathname === JOIN) {
     return (
       <Suspense fallback={<Loading what="the way in" />}>
         <Dressed>
-          <SignInPage />
+          <Routes>
+            <Route path={JOIN} element={<JoinPage />} />
+            <Route path="/set-up" element={<BeginPage />} />
+            <Route path="*" element={<SignInPage />} />
+          </Routes>
         </Dressed>
       </Suspense>
     );
@@ -103,8 +117,13 @@ export function Routed() {
               <Route path="/pacing" element={<PacingPage />} />
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />
-              <Route path="/log/files" element={<ExchangePage />} />
+              <Route path="/gym" element={<Navigate to="/gym/people" replace />} />
+              <Route path="/gym/people" element={<PeoplePage />} />
+              <Route path="/gym/files" element={<ExchangePage />} />
+              <Route path="/gym/you" element={<YouPage />} />
             </Route>
+            {/* Whoever has just made their gym: its athletes come next. */}
+            <Route path="/set-up" element={<Navigate to="/athletes/list" replace />} />
             <Route path="/" element={<Navigate to="/class" replace />} />
             <Route path="*" element={<NotFoundPage />} />
           </Routes>

@@ -68,10 +68,10 @@ export function Shell({ children }: { children: ReactNode }) {
           ))}
         </nav>
         <div className={styles.who}>
-          <span className={styles.gym}>
+          <NavLink to="/gym" className={styles.gym ?? ''} title="Settings, people, files, your sign-in">
             {me.data?.gym?.name}
             {me.data?.gym?.demo === true && ' (demo)'}
-          </span>
+          </NavLink>
           <OnTheClock userId={me.data?.coach?.id} />
           <Sent
             waiting={waiting.length}

@@ -3,6 +3,7 @@ import { useImport, useSendImport } from '../../api/exchange';
 import { useMe } from '../../api/session';
 import { SentShare } from '../../design/form/SentShare';
 import { Failed } from '../../design/page/StateNote';
+import { GymNav } from '../../design/frame/GymNav';
 import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
 import { ChooseFile } from './parts/ChooseFile';
@@ -34,6 +35,7 @@ export function ExchangePage() {
   return (
     <Workbench
       title={shown.data === undefined ? 'Export or import the gym’s data' : titleOf(shown.data)}
+      nav={<GymNav />}
       decisionFirst
       decision={role !== 'helper' && <ExportList />}
     >

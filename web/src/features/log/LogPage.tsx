@@ -70,7 +70,7 @@ function Files() {
     <Card label="Files">
       <h2>Files</h2>
       <p>
-        <Link to="/log/files" className="touch">
+        <Link to="/gym/files" className="touch">
           Export or import
         </Link>
       </p>

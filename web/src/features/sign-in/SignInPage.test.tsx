@@ -16,11 +16,27 @@ describe('signing in', () => {
     renderPage(<SignInPage />);
     await signIn();
     await waitFor(() =>
-      expect(sent[0]).toMatchObject({
-        path: '/api/sign-in',
-        body: { email: 'maren@saltmarsh.example', password: 'harbour rope 14' },
-      }),
+      expect(sent.filter(({ path }) => path === '/api/sign-in')).toMatchObject([
+        { body: { email: 'maren@saltmarsh.example', password: 'harbour rope 14' } },
+      ]),
     );
+  });
+
+  it('offers the demo and one’s own gym where they are, and nothing else', async () => {
+    const demo = { email: 'maren@saltmarsh.example', password: 'published' };
+    const sent = answerWith({ 'GET /api/welcome': { demo, firstGym: true }, 'POST /api/sign-in': {} });
+    renderPage(<SignInPage />);
+    expect(await screen.findByRole('link', { name: /Set up your gym/ })).toHaveAttribute('href', '/set-up');
+    await userEvent.click(screen.getByRole('button', { name: 'Look around the demo' }));
+    await waitFor(() => expect(sent.find(({ path }) => path === '/api/sign-in')?.body).toEqual(demo));
+  });
+
+  it('offers neither where there is a gym and no demo', async () => {
+    answerWith({ 'GET /api/welcome': { demo: null, firstGym: false } });
+    renderPage(<SignInPage />);
+    await screen.findByLabelText('E-mail');
+    await new Promise((done) => setTimeout(done, 50));
+    expect(screen.queryByText('No password here yet?')).not.toBeInTheDocument();
   });
 
   it('says what still waits on this device', async () => {

@@ -1,7 +1,10 @@
 import { Button, Form, Input } from 'antd';
 import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { useWelcome } from '../../api/ownGym';
 import { useSignIn, type Credentials } from '../../api/session';
 import { Card } from '../../design/page/Card';
+import { Doorstep } from '../../design/frame/Doorstep';
 import { OutboxStore } from '../../lib/outboxStore';
 import styles from './SignInPage.module.css';
 
@@ -9,13 +12,13 @@ export function SignInPage() {
   const signIn = useSignIn();
   const [waiting, setWaiting] = useState(0);
   useEffect(() => {
-    document.title = 'Sign in · Zumbo';
     void OutboxStore.waitingOnDevice().then(setWaiting);
   }, []);
   return (
-    <main className={styles.page} id="main">
-      <h1>Good evening, coach. Who is it?</h1>
-      <p className={styles.promise}>Ropes that fit, one next thing for every athlete.</p>
+    <Doorstep
+      title="Good evening, coach. Who is it?"
+      promise="Ropes that fit, one next thing for every athlete."
+    >
       {waiting > 0 && (
         <p role="status">
           {waiting === 1 ? 'One entry waits' : `${waiting} entries wait`} on this device, and{' '}
@@ -48,7 +51,35 @@ export function SignInPage() {
             Sign in
           </Button>
         </Form>
+        <p className={styles.forgot}>
+          Forgot the password? An owner of your gym makes you a link to a new one, under People.
+        </p>
       </Card>
-    </main>
+      <OtherWays onDemo={(credentials) => signIn.mutate(credentials)} pending={signIn.isPending} />
+    </Doorstep>
+  );
+}
+
+/** For whoever has no password here yet. */
+function OtherWays({ onDemo, pending }: { onDemo: (to: Credentials) => void; pending: boolean }) {
+  const { demo, firstGym } = useWelcome().data ?? { demo: null, firstGym: false };
+  if (demo === null && !firstGym) {
+    return null;
+  }
+  return (
+    <section className={styles.others} aria-labelledby="no-password">
+      <h2 id="no-password">No password here yet?</h2>
+      {firstGym && (
+        <Link to="/set-up" className={styles.way ?? ''}>
+          <strong>Set up your gym</strong>
+          <span>Name, time zone, your password: two minutes.</span>
+        </Link>
+      )}
+      {demo !== null && (
+        <Button size="large" block disabled={pending} onClick={() => onDemo(demo)}>
+          Look around the demo
+        </Button>
+      )}
+    </section>
   );
 }

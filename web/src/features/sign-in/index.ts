@@ -1,1 +1,2 @@
 export { SignInPage } from './SignInPage';
+export { YouPage } from './YouPage';

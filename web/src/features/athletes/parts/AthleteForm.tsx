@@ -1,7 +1,6 @@
 import { Button, Checkbox, Form, Input, InputNumber, Radio, Select } from 'antd';
-import { useEffect } from 'react';
 import { useAthleteTerms, type AthleteInput } from '../../../api/athletes';
-import { ProblemError } from '../../../api/client';
+import { useRefused } from '../../../design/form/useRefused';
 import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './AthleteForm.module.css';
 
@@ -24,20 +23,7 @@ export function AthleteForm({ newcomer = false, initial, action, pending, error,
   const [form] = Form.useForm<AthleteInput>();
   const birthYear = Form.useWatch('birthYear', form);
   const terms = useAthleteTerms().data;
-  useEffect(() => {
-    if (error instanceof ProblemError) {
-      const fields = (error.problem.errors ?? []).map((one) => ({
-        name: one.field as keyof AthleteInput,
-        errors: [one.message],
-      }));
-      form.setFields(fields);
-      const first = fields[0];
-      if (first !== undefined) {
-        form.getFieldInstance(first.name)?.focus?.();
-      }
-    }
-  }, [error, form]);
-  const elsewhere = error !== null && !(error instanceof ProblemError && error.problem.errors !== undefined);
+  const elsewhere = useRefused(form, error);
   return (
     <Form<AthleteInput>
       form={form}
@@ -130,9 +116,9 @@ export function AthleteForm({ newcomer = false, initial, action, pending, error,
           <Input.TextArea rows={2} maxLength={500} />
         </Form.Item>
       )}
-      {elsewhere && (
+      {elsewhere !== null && (
         <p role="alert" className={styles.refused}>
-          {error.message}
+          {elsewhere}
         </p>
       )}
       {newcomer ? (

@@ -23,7 +23,7 @@ export function StripPage() {
         page: () => (
           <Workbench title="No strip without shared ropes">
             <Empty>
-              Shared ropes come in with an import: <Link to="/log/files">to the files</Link>.
+              Shared ropes come in with an import: <Link to="/gym/files">to the files</Link>.
             </Empty>
           </Workbench>
         ),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\OwnGym;
+namespace Zumbo\App\Shared\Access;
 
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 use Zumbo\App\Shared\SignedInCoach;

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\OwnGym\People;
+
+use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Platform\Input\OneOf;
+
+/**
+ * Whom to let in, as what.
+ */
+final readonly class InvitationInput
+{
+    public function __construct(
+        #[OneOf(Role::class)] public string $role,
+        /** What they are called, if it is known. */
+        #[Assert\Length(max: 80)] public string $name,
+        /** Made by the device, shown there and sent on by whoever invites; known here by its hash only. */
+        #[\SensitiveParameter] #[Assert\Regex(LinkInput::SECRET, message: LinkInput::SECRET_FORM)] public string $secret,
+    ) {
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Shared\Access;
+
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\RateLimiter\RateLimiterFactoryInterface;
+
+/**
+ * Counts what anybody may try without signing in, together with the attempts to sign in from that address.
+ */
+final readonly class FewFromOneAddress
+{
+    public function __construct(#[Autowire(service: 'limiter.sign_in_address')] private RateLimiterFactoryInterface $addresses)
+    {
+    }
+
+    /** @throws TooManyTries when there were too many in this minute */
+    public function count(Request $request): void
+    {
+        if (!$this->addresses->create(self::key($request))->consume()->isAccepted()) {
+            throw new TooManyTries();
+        }
+    }
+
+    /** What an address is counted by: not itself. */
+    public static function key(Request $request): string
+    {
+        return hash('sha256', (string) $request->getClientIp());
+    }
+}

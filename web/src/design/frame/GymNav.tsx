@@ -1,0 +1,13 @@
+import { PartsNav } from '../page/PartsNav';
+
+const PARTS = [
+  { path: '/gym/settings', name: 'Settings' },
+  { path: '/gym/people', name: 'People' },
+  { path: '/gym/files', name: 'Files' },
+  { path: '/gym/you', name: 'Your sign-in' },
+];
+
+/** What lies behind the gym's name. */
+export function GymNav() {
+  return <PartsNav label="The gym" parts={PARTS} />;
+}

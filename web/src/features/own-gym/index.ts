@@ -1,0 +1,3 @@
+export { BeginPage } from './BeginPage';
+export { JoinPage } from './JoinPage';
+export { PeoplePage } from './PeoplePage';
