@@ -53,8 +53,10 @@ final class OwnSignInTest extends ApiTestCase
     {
         [$email, $gym, $coach] = $this->coachSignsIn('Mozilla/5.0 (Linux; Android 15) Chrome/140 Mobile Safari/537');
         $first = $this->keepSession($coach);
+        $this->browser->getCookieJar()->clear();
         $this->signIn($email, self::OLD, 204, 'Mozilla/5.0 (X11; Linux x86_64; rv:140) Gecko/20100101 Firefox/140');
         $this->keepSession($coach);
+        $this->signIn($email, self::OLD, 204, 'Mozilla/5.0 (X11; Linux x86_64; rv:140) Gecko/20100101 Firefox/140');
         $listed = $this->send('GET', '/api/me/sessions');
         self::assertEqualsCanonicalizing(
             [['Chrome on Android', false], ['Firefox on Linux', true]],

@@ -18,13 +18,13 @@ final readonly class OpenSessions
     {
     }
 
-    /** A session begins; what is known of those that have ended goes. */
+    /** A session begins, or goes on after signing in anew; what is known of those that have ended goes. */
     public function begin(Uuid $id, Uuid $coach, string $sessionId, string $device, \DateTimeImmutable $now): void
     {
         $this->database->execute(
             'DELETE FROM signed_in_device WHERE gym_id = :gym AND coach_id = :coach
-             AND session_id NOT IN (SELECT sess_id FROM sessions WHERE sess_lifetime > :now)',
-            ['coach' => $coach, 'now' => $now->getTimestamp()],
+             AND (session_id = :session OR session_id NOT IN (SELECT sess_id FROM sessions WHERE sess_lifetime > :now))',
+            ['coach' => $coach, 'session' => $sessionId, 'now' => $now->getTimestamp()],
             ['coach' => UuidType::NAME],
         );
         $manager = $this->database->entities();
