@@ -40,6 +40,8 @@ final class CoreRules
         'Allowance' => ['Body'],
         // The one judgement: reads every rule it rests on, and nothing of the screens that read it.
         'Today' => ['Allowance', 'Body', 'Rope', 'Cable', 'Gear', 'Load', 'Drill'],
+        // A list says how tall somebody is and when they were born.
+        'Roster' => ['Body'],
         'Calc' => [
             'Allowance',
             'Today',

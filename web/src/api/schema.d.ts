@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/athlete-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["listLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athlete-lists/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["listAdd"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athlete-terms": {
         parameters: {
             query?: never;
@@ -972,6 +1004,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/first-ropes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["firstRopesSized"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/first-ropes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["firstRopesKeep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/focuses/{id}": {
         parameters: {
             query?: never;
@@ -1820,6 +1884,8 @@ export interface components {
             under: components["schemas"]["PointView"][];
             over: components["schemas"]["PointView"][];
         };
+        /** @enum {string} */
+        AthleteColumn: "first-name" | "last-name" | "name" | "height" | "inches" | "birth" | "age" | "hand" | "experience";
         AthleteInput: {
             name: string;
             height: string;
@@ -1832,6 +1898,13 @@ export interface components {
             measuredOn?: string | null;
             birthYear?: number | null;
             guardianConsent?: boolean;
+        };
+        AthleteListView: {
+            sentence: string;
+            columns: components["schemas"]["ListColumnView"][];
+            athletes: components["schemas"]["ListedAthleteView"][];
+            faults: components["schemas"]["LineFaultView"][];
+            there: string[];
         };
         AthleteTermsView: {
             hands: components["schemas"]["HandTermView"][];
@@ -2167,6 +2240,16 @@ export interface components {
             gym: components["schemas"]["GymInput"];
             coach: components["schemas"]["CoachInput"];
         };
+        FirstRopeView: {
+            athleteId: string;
+            name: string;
+            heightM: number;
+            schoolName: string;
+            stanceName: string;
+            overallM: number | null;
+            cableM: number | null;
+            familyName: string;
+        };
         FitView: {
             verdict: components["schemas"]["RopeVerdictView"] | null;
             cableLengthM: number | null;
@@ -2375,6 +2458,10 @@ export interface components {
         };
         /** @enum {string} */
         Jumping: "all" | "no-jump" | "nothing";
+        KeepFirstRopesInput: {
+            handle: string;
+            athletes: string[];
+        };
         LadderView: {
             athleteId: string;
             code: string;
@@ -2397,6 +2484,12 @@ export interface components {
         };
         /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
+        LineFaultView: {
+            line: number;
+            field: string;
+            value: string;
+            sentence: string;
+        };
         LinkInput: {
             gym: string;
             id: string;
@@ -2410,6 +2503,20 @@ export interface components {
             madeBy: string;
             expiresAt: string;
             version: number;
+        };
+        ListColumnView: {
+            column: number;
+            heading: string;
+            sample: string[];
+            meaning: components["schemas"]["AthleteColumn"] | null;
+        };
+        ListedAthleteView: {
+            line: number;
+            name: string;
+            heightM: number;
+            birthYear: number | null;
+            hand: string | null;
+            experience: components["schemas"]["Experience"] | null;
         };
         LoggedAsView: {
             drill: string;
@@ -3077,6 +3184,93 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    listLook: {
+        parameters: {
+            query?: {
+                columns?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+                "text/csv": string;
+                "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                "application/vnd.oasis.opendocument.spreadsheet": string;
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteListView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listAdd: {
+        parameters: {
+            query?: {
+                columns?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+                "text/csv": string;
+                "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                "application/vnd.oasis.opendocument.spreadsheet": string;
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteListView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteListView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     athleteTermsTerms: {
         parameters: {
             query?: never;
@@ -6110,6 +6304,70 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["FirstGymInput"];
+            };
+        };
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    firstRopesSized: {
+        parameters: {
+            query?: {
+                handle?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstRopeView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    firstRopesKeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepFirstRopesInput"];
             };
         };
         responses: {

@@ -22,7 +22,7 @@ final class Sentences
     {
         return RopeMessages::ALL + CableMessages::ALL + TrimMessages::ALL + GearMessages::ALL + PathMessages::ALL
             + SetsMessages::ALL + RhythmMessages::ALL + FaultMessages::ALL + SourceMessages::ALL
-            + TodayMessages::ALL;
+            + TodayMessages::ALL + ListMessages::ALL;
     }
 
     /**
@@ -42,6 +42,7 @@ final class Sentences
             'pacing', 'ladder', 'weibull' => SetsMessages::ALL,
             'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,
             'fault', 'cue' => FaultMessages::ALL,
+            'list' => ListMessages::ALL,
             'why' => SourceMessages::ALL,
             default => [],
         };

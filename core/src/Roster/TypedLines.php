@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Roster;
+
+/**
+ * Lines as people type them into a chat: a name, then a number; perhaps behind a dash or a count.
+ */
+final class TypedLines
+{
+    private const BULLET = '/^\s*(?:[-*•–—]+\s+|\d{1,3}[.)]\s*)/u';
+
+    /** A length at one end of the line; what stands between it and the name parts them. */
+    private const NUMBER = <<<'RE'
+        (?<number>\d[\d.,]*\s*(?:mm|cm|m(?:\s?\d\d)?|inches|inch|in|"|”|″
+            |(?:'|’|′|ft|feet|foot)\s*\d{0,2}(?:[.,]5|½)?\s*(?:"|”|″|''|inches|inch|in)?)?)
+        RE;
+    private const NAME_FIRST = '/^(?<name>.*?)[\s:,(–—-]*'.self::NUMBER.'\)?\s*$/iux';
+    private const NUMBER_FIRST = '/^'.self::NUMBER.'[\s:,–—-]+(?<name>\p{L}.*)$/iux';
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return \Generator<int, list<string>> name and number by line; the number is empty where there is none
+     */
+    public static function cells(array $lines): \Generator
+    {
+        foreach ($lines as $i => $line) {
+            $plain = (string) preg_replace(self::BULLET, '', $line);
+            if ('' === trim($plain) || self::isTitle($plain)) {
+                continue;
+            }
+            yield $i + 1 => 1 === preg_match(self::NUMBER_FIRST, $plain, $found) || 1 === preg_match(self::NAME_FIRST, $plain, $found)
+                ? [$found['name'], $found['number']]
+                : [$plain, ''];
+        }
+    }
+
+    /** "Tuesday group:" is about the lines below it. */
+    private static function isTitle(string $line): bool
+    {
+        return 1 === preg_match('/^[^\d]+:\s*$/u', $line);
+    }
+}
