@@ -128,6 +128,10 @@ export function sendFile<M extends 'PUT' | 'POST', P extends PathWith<M>>(
     request.upload.onprogress = ({ loaded, total }) => onSent?.(total === 0 ? 1 : loaded / total);
     request.onerror = () => reject(new Unreachable());
     request.onload = () => {
+      const revision = request.getResponseHeader(REVISION_HEADER);
+      if (revision !== null) {
+        ownWrites.made(Number(revision));
+      }
       const headers = { 'Content-Type': request.getResponseHeader('Content-Type') ?? '' };
       const { status, responseText } = request;
       const response = new Response(responseText === '' ? null : responseText, { status, headers });

@@ -33,9 +33,11 @@ const ExchangePage = lazy(() => exchange().then((door) => ({ default: door.Excha
 const LogPage = lazy(() => log().then((door) => ({ default: door.LogPage })));
 const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
 const AthletePage = lazy(() => athletes().then((door) => ({ default: door.AthletePage })));
+const ListPage = lazy(() => athletes().then((door) => ({ default: door.ListPage })));
 const ClearancePage = lazy(() => health().then((door) => ({ default: door.ClearancePage })));
 const NewAthletePage = lazy(() => athletes().then((door) => ({ default: door.NewAthletePage })));
 const RopesPage = lazy(() => ropes().then((door) => ({ default: door.RopesPage })));
+const FirstRopesPage = lazy(() => ropes().then((door) => ({ default: door.FirstRopesPage })));
 const RopeBenchPage = lazy(() => ropes().then((door) => ({ default: door.RopeBenchPage })));
 const CablePage = lazy(() => ropes().then((door) => ({ default: door.CablePage })));
 const CheckPage = lazy(() => ropes().then((door) => ({ default: door.CheckPage })));
@@ -94,9 +96,11 @@ export function Routed() {
             >
               <Route path="/athletes" element={<AthletesPage />} />
               <Route path="/athletes/new" element={<NewAthletePage />} />
+              <Route path="/athletes/list" element={<ListPage />} />
               <Route path="/athletes/:id" element={<AthletePage />} />
               <Route path="/athletes/:id/clearance/:cautionId" element={<ClearancePage />} />
               <Route path="/ropes" element={<RopesPage />} />
+              <Route path="/ropes/first" element={<FirstRopesPage />} />
               <Route path="/ropes/strip" element={<StripPage />} />
               <Route path="/ropes/rack" element={<RackPage />} />
               <Route path="/ropes/orders" element={<OrderPage />} />

@@ -32,9 +32,11 @@ export function AthletesPage() {
         when: (all) => all.length === 0,
         page: () => (
           <Workbench title="Nobody is here yet">
-            <Empty action={mayChange ? add : undefined}>
-              Start with one athlete: a name and a height are enough to size their rope.
+            <Empty action={mayChange ? <List first /> : undefined}>
+              Paste your list as you have it: a name and a height in each line are enough to size everybody’s
+              rope. Or begin with one athlete.
             </Empty>
+            {mayChange && add}
           </Workbench>
         ),
       }}
@@ -48,6 +50,7 @@ export function AthletesPage() {
                 <h2>Somebody new?</h2>
                 <p>A name and a height are enough: the rope is sized at once.</p>
                 {add}
+                <List />
               </Card>
             )
           }
@@ -56,5 +59,14 @@ export function AthletesPage() {
         </Workbench>
       )}
     </Fetched>
+  );
+}
+
+/** The way for many at once. */
+function List({ first = false }: { first?: boolean }) {
+  return (
+    <Link to="/athletes/list" className="touch">
+      {first ? 'Paste a list' : 'Several at once: paste a list'}
+    </Link>
   );
 }

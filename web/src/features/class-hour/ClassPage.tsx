@@ -30,8 +30,8 @@ export function ClassPage() {
         page: (data) => (
           <Workbench title={data.title.sentence}>
             <Empty>
-              The plan of the hall fills with your athletes: <Link to="/athletes/new">add the first one</Link>
-              .
+              The plan of the hall fills with your athletes: <Link to="/athletes/list">paste your list</Link>,
+              or <Link to="/athletes/new">add the first one</Link>.
             </Empty>
           </Workbench>
         ),

@@ -9,3 +9,4 @@ export { RopesPage } from './keep/RopesPage';
 export { SharedPage } from './size/SharedPage';
 export { StripPage } from './rack/StripPage';
 export { TrimPage } from './trim/TrimPage';
+export { FirstRopesPage } from './keep/FirstRopesPage';

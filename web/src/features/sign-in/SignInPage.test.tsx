@@ -36,7 +36,7 @@ describe('signing in', () => {
     renderPage(<SignInPage />);
     await screen.findByLabelText('E-mail');
     await new Promise((done) => setTimeout(done, 50));
-    expect(screen.queryByText('No password here yet?')).not.toBeInTheDocument();
+    expect(screen.queryByText('New here?')).not.toBeInTheDocument();
   });
 
   it('says what still waits on this device', async () => {

@@ -67,8 +67,8 @@ function OtherWays({ onDemo, pending }: { onDemo: (to: Credentials) => void; pen
     return null;
   }
   return (
-    <section className={styles.others} aria-labelledby="no-password">
-      <h2 id="no-password">No password here yet?</h2>
+    <section className={styles.others} aria-labelledby="new-here">
+      <h2 id="new-here">New here?</h2>
       {firstGym && (
         <Link to="/set-up" className={styles.way ?? ''}>
           <strong>Set up your gym</strong>

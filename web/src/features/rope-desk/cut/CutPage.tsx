@@ -1,6 +1,6 @@
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useAthletes, type Athlete } from '../../../api/athletes';
 import { useCutSheet, type CutSheet, type CutWish } from '../../../api/cutting';
 import { useUnit } from '../../../api/session';
@@ -18,6 +18,9 @@ import { RopesNav } from '../RopesNav';
 import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './CutPage.module.css';
 
+/** In the address: ids, parted by commas. */
+const FOR = 'for';
+
 /** What is cut for whom, from the fewest coils: a bench sheet with boxes to tick, and a label for each rope. */
 export function CutPage() {
   const athletes = useAthletes();
@@ -29,9 +32,8 @@ export function CutPage() {
 }
 
 function Cutting({ athletes }: { athletes: Athlete[] }) {
-  const [chosen, setChosen] = useState(() =>
-    athletes.filter((athlete) => athlete.rope === null).map((athlete) => athlete.id),
-  );
+  const [query] = useSearchParams();
+  const [chosen, setChosen] = useState(() => firstChoice(athletes, query.get(FOR)));
   const [wish, setWish] = useState<Omit<CutWish, 'athletes'>>({});
   const answer = useCutSheet({ ...wish, athletes: chosen.join(',') });
   const sheet = useKept('sheet', answer.data);
@@ -116,6 +118,14 @@ function Cutting({ athletes }: { athletes: Athlete[] }) {
       )}
     </Workbench>
   );
+}
+
+/** Whom one comes for, else whoever has no rope yet. */
+function firstChoice(athletes: Athlete[], whom: string | null): string[] {
+  const wanted = whom?.split(',') ?? null;
+  return athletes
+    .filter(({ id, rope }) => (wanted === null ? rope === null : wanted.includes(id)))
+    .map(({ id }) => id);
 }
 
 interface FieldProps {
