@@ -19,6 +19,10 @@ final readonly class GymView
         public TrimSchool $trimSchool,
         /** What beginners and guests are sized by. */
         public School $beginnersSchool,
+        /** Of the handles its ropes have; null: not known. */
+        public ?float $handleM,
+        /** Of its hall; null: not known. */
+        public ?float $ceilingM,
         /** It is the demo: invented people, and a password that everybody can read. */
         public bool $demo,
         public int $version,
@@ -34,6 +38,8 @@ final readonly class GymView
             $gym->unit(),
             $gym->trimSchool(),
             $gym->beginnersSchool(),
+            $gym->handleLengthM(),
+            $gym->ceilingM(),
             Gym::DEMO_ID === $gym->id()->toRfc4122(),
             $gym->version(),
         );

@@ -17,8 +17,11 @@ final class ReadableLength extends Constraint implements SaysAcceptedForm
 {
     public readonly LengthRange $range;
 
-    /** @param string|null $name in messages; null: the quantity's own */
-    public function __construct(Quantity $quantity, ?string $name = null)
+    /**
+     * @param string|null $name       in messages; null: the quantity's own
+     * @param bool        $mayBeEmpty where nothing means that it is not known
+     */
+    public function __construct(Quantity $quantity, ?string $name = null, public readonly bool $mayBeEmpty = false)
     {
         parent::__construct();
         $this->range = null === $name ? $quantity->range() : $quantity->range()->named($name);

@@ -19,7 +19,7 @@ final class ReadableLengthValidator extends ConstraintValidator
         if (!$constraint instanceof ReadableLength) {
             throw new UnexpectedTypeException($constraint, ReadableLength::class);
         }
-        if (!\is_string($value)) {
+        if (!\is_string($value) || ($constraint->mayBeEmpty && '' === trim($value))) {
             return;
         }
         try {

@@ -103,7 +103,7 @@ final class AuthorisationTest extends ApiTestCase
         'PATCH /api/athletes/{id}/measures' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',
         'PATCH /api/attempts/{id}' => 'ROLE_HELPER',
-        'PATCH /api/gym/trim-school' => 'ROLE_OWNER',
+        'PATCH /api/gym' => 'ROLE_OWNER',
         'PATCH /api/people/{id}' => 'ROLE_OWNER',
         'PATCH /api/pins/{id}' => 'ROLE_COACH',
         'PATCH /api/rack/{id}' => 'ROLE_COACH',

@@ -193,13 +193,13 @@ final class BenchApiTest extends ApiTestCase
         $this->signInto();
         $id = $this->newAthlete();
         self::assertSame(['armpit', 'start-long'], $this->recommended($id));
-        $gym = $this->send('PATCH', '/api/gym/trim-school', ['trimSchool' => 'goal-length'], self::change(1));
+        $gym = $this->send('PATCH', '/api/gym', ['trimSchool' => 'goal-length'], self::change(1));
         $this->assertStatus(200);
         self::assertSame(['goal-length', 2], [$gym['trimSchool'], $gym['version']]);
         self::assertSame(['armpit', 'goal-length'], $this->recommended($id));
         $this->send(
             'PATCH',
-            '/api/gym/trim-school',
+            '/api/gym',
             ['trimSchool' => 'goal-length', 'beginnersSchool' => 'below-chest'],
             self::change(2),
         );
@@ -211,7 +211,7 @@ final class BenchApiTest extends ApiTestCase
             self::change(1),
         );
         self::assertSame(['chest', 'start-long'], $this->recommended($id));
-        $this->send('PATCH', '/api/gym/trim-school', ['trimSchool' => 'longer'], self::change(3));
+        $this->send('PATCH', '/api/gym', ['trimSchool' => 'longer'], self::change(3));
         $this->assertProblem('trimSchool');
     }
 

@@ -31,6 +31,8 @@ enum Quantity
     case Stock;
     /** Lost to one cut. */
     case Kerf;
+    /** Of a hall, above its floor. */
+    case Ceiling;
 
     public function range(): LengthRange
     {
@@ -45,6 +47,7 @@ enum Quantity
             self::WeighedPiece => ['Piece', 0.10, 20.0],
             self::Stock => ['Stock', 1.0, 500.0],
             self::Kerf => ['Kerf', 0.0, 0.05],
+            self::Ceiling => ['Ceiling', 2.0, 20.0],
         };
 
         return LengthRange::of($name, Length::ofMetres($leastM), Length::ofMetres($mostM));

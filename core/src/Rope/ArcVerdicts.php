@@ -29,8 +29,14 @@ final readonly class ArcVerdicts
     ) {
     }
 
-    public static function of(HeldRope $held, Clearance $clearance, FloorContact $contact, WidthPenalty $penalty): self
-    {
+    /** @param Length|null $hall how high the hall is; null: not known */
+    public static function of(
+        HeldRope $held,
+        Clearance $clearance,
+        FloorContact $contact,
+        WidthPenalty $penalty,
+        ?Length $hall = null,
+    ): self {
         $cable = ['cable_m' => $held->rope->cable->metres()];
         $spare = -$clearance->floor->metres();
 
@@ -50,7 +56,7 @@ final readonly class ArcVerdicts
                     'each_hand_m' => $penalty->eachHand->metres(),
                     'rise_m' => $penalty->rise->metres(),
                 ]),
-            Verdict::of('arc.ceiling', ['ceiling_m' => $clearance->ceiling->metres()]),
+            self::ceiling($clearance->ceiling->metres(), $hall?->metres()),
             $held->hands->uneven()->metres() >= self::UNEVEN_M
                 ? Verdict::of('arc.uneven', ['uneven_m' => $held->hands->uneven()->metres()])
                 : Verdict::of('arc.hands_up', ['up_m' => $penalty->eachHand->metres()]),
@@ -66,6 +72,17 @@ final readonly class ArcVerdicts
             null === $ahead => Verdict::of('arc.meets_nowhere'),
             $ahead < 0 => Verdict::of('arc.meets_behind', ['ahead_m' => -$ahead]),
             default => Verdict::of('arc.meets_ahead', ['ahead_m' => $ahead]),
+        };
+    }
+
+    private static function ceiling(float $neededM, ?float $hallM): Verdict
+    {
+        $values = ['ceiling_m' => $neededM];
+
+        return match (true) {
+            null === $hallM => Verdict::of('arc.ceiling', $values),
+            $hallM < $neededM => Verdict::of('arc.ceiling_low', $values + ['missing_m' => $neededM - $hallM]),
+            default => Verdict::of('arc.ceiling_high', $values + ['hall_m' => $hallM]),
         };
     }
 

@@ -35,6 +35,14 @@ class Gym implements VersionedRow
     #[ORM\Column(length: 16, enumType: School::class, options: ['default' => 'armpit'])]
     private School $beginnersSchool = SchoolInForce::FOR_BEGINNERS;
 
+    /** Of the handles that its ropes have; null: not known. */
+    #[ORM\Column(type: 'float', nullable: true)]
+    private ?float $handleLengthM = null;
+
+    /** Of its hall; null: not known. */
+    #[ORM\Column(type: 'float', nullable: true)]
+    private ?float $ceilingM = null;
+
     public function __construct(
         #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $id,
         #[ORM\Column(length: 80)] private string $name,
@@ -59,6 +67,13 @@ class Gym implements VersionedRow
     public function rename(string $name): void
     {
         $this->name = $name;
+    }
+
+    /** Evenings that are over stay on their days. */
+    public function goBy(string $timeZone, LengthUnit $unit): void
+    {
+        $this->timeZone = $timeZone;
+        $this->unit = $unit;
     }
 
     public function timeZone(): string
@@ -95,6 +110,22 @@ class Gym implements VersionedRow
     public function beginnersSchool(): School
     {
         return $this->beginnersSchool;
+    }
+
+    public function handleLengthM(): ?float
+    {
+        return $this->handleLengthM;
+    }
+
+    public function ceilingM(): ?float
+    {
+        return $this->ceilingM;
+    }
+
+    public function furnish(?float $handleLengthM, ?float $ceilingM): void
+    {
+        $this->handleLengthM = $handleLengthM;
+        $this->ceilingM = $ceilingM;
     }
 
     public function sizeBy(TrimSchool $trimSchool, School $beginnersSchool): void

@@ -72,7 +72,7 @@ final readonly class SizeRope
             FigureView::of(Figure::of($wanted->body), $wanted->body->handHeight()->metres()),
             null === $held
                 ? null
-                : TurningView::of($wanted->body, $held, null, Length::ofMetres(Clearance::USUAL_JUMP_M), $unit),
+                : TurningView::of($wanted->body, $held, null, Length::ofMetres(Clearance::USUAL_JUMP_M), $gym),
             $wanted->handle?->length->metres(),
             SentenceView::of(self::reach($wanted, $input, $chosen, $school, $stance), $unit),
             $gym->trimSchoolOf($judged->athlete),
@@ -103,7 +103,7 @@ final readonly class SizeRope
             $held,
             $input->ahead(),
             Length::ofMetres(Clearance::USUAL_JUMP_M),
-            $this->gyms->current()->unit(),
+            $this->gyms->current(),
         );
     }
 

@@ -14,7 +14,6 @@ use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\RopeDesk\Keep\RopeView;
-use Zumbo\App\Shared\GymView;
 
 /**
  * From a long rope to the length that is kept.
@@ -24,7 +23,6 @@ final readonly class TrimController
     public function __construct(
         private ShowTrim $show,
         private TrimRope $trim,
-        private ChooseTrimSchool $choose,
         private Ropes $ropes,
     ) {
     }
@@ -66,14 +64,5 @@ final readonly class TrimController
         $this->trim->tailsAreWhole($id, $condition);
 
         return RopeView::of($this->ropes->get($id));
-    }
-
-    /** The gym's own way, for whoever has no other. */
-    #[Route('/api/gym/trim-school', methods: ['PATCH'])]
-    #[IsGranted('ROLE_OWNER')]
-    #[Answers(GymView::class)]
-    public function choose(WriteCondition $condition, #[FromBody] TrimSchoolInput $input): GymView
-    {
-        return GymView::of($this->choose->forGym($input, $condition));
     }
 }

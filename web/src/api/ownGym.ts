@@ -11,6 +11,7 @@ export type NewPassword = Schemas['PasswordInput'];
 export type Person = Schemas['PersonView'];
 export type Role = Person['role'];
 export type OpenLink = Schemas['LinkView'];
+export type Settings = Schemas['SettingsInput'];
 export type Invitation = Schemas['InvitationInput'];
 
 const peopleKey = ['people'] as const;
@@ -109,5 +110,12 @@ export function useChangeRole() {
 export function useRemovePerson() {
   return useWriteOf(['gym'], (it: { id: string; change: Change }) =>
     call('DELETE', '/api/people/{id}', { path: { id: it.id }, change: it.change }),
+  );
+}
+
+/** What is left out stays as it is. */
+export function useChangeSettings() {
+  return useWriteOf(['gym'], ({ change, ...body }: Settings & { change: Change }) =>
+    call('PATCH', '/api/gym', { body, change }),
   );
 }

@@ -1084,7 +1084,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gym/trim-school": {
+    "/api/gym": {
         parameters: {
             query?: never;
             header?: never;
@@ -1097,7 +1097,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["trimChoose"];
+        patch: operations["settingsChange"];
         trace?: never;
     };
     "/api/imports/{id}": {
@@ -2326,6 +2326,8 @@ export interface components {
             unit: components["schemas"]["LengthUnit"];
             trimSchool: components["schemas"]["TrimSchool"];
             beginnersSchool: components["schemas"]["School"];
+            handleM: number | null;
+            ceilingM: number | null;
             demo: boolean;
             version: number;
         };
@@ -2911,6 +2913,18 @@ export interface components {
             usedAt: string;
             here: boolean;
         };
+        SettingsInput: {
+            name?: string | null;
+            timeZone?: string | null;
+            /** @enum {string|null} */
+            unit?: "cm" | "ft-in" | null;
+            /** @enum {string|null} */
+            trimSchool?: "start-long" | "goal-length" | null;
+            /** @enum {string|null} */
+            beginnersSchool?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
+            handle?: string | null;
+            ceiling?: string | null;
+        };
         SharedRopesView: {
             faceToFaceM: number;
             faceToFace: components["schemas"]["SentenceView"];
@@ -3095,12 +3109,6 @@ export interface components {
         };
         /** @enum {string} */
         TrimSchool: "start-long" | "goal-length";
-        TrimSchoolInput: {
-            /** @enum {string} */
-            trimSchool: "start-long" | "goal-length";
-            /** @enum {string|null} */
-            beginnersSchool?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
-        };
         TrimSourcesView: {
             goal: string;
             step: string;
@@ -6567,7 +6575,7 @@ export interface operations {
             };
         };
     };
-    trimChoose: {
+    settingsChange: {
         parameters: {
             query?: never;
             header: {
@@ -6579,7 +6587,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TrimSchoolInput"];
+                "application/json": components["schemas"]["SettingsInput"];
             };
         };
         responses: {

@@ -42,8 +42,3 @@ export function useTailsAreWhole() {
   );
 }
 
-export function useGymTrimSchool() {
-  return useWriteOf(['gym'], ({ change, ...body }: Schemas['TrimSchoolInput'] & { change: Change }) =>
-    call('PATCH', '/api/gym/trim-school', { body, change }),
-  );
-}

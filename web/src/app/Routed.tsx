@@ -24,6 +24,7 @@ const YouPage = lazy(() => signIn().then((door) => ({ default: door.YouPage })))
 const BeginPage = lazy(() => ownGym().then((door) => ({ default: door.BeginPage })));
 const JoinPage = lazy(() => ownGym().then((door) => ({ default: door.JoinPage })));
 const PeoplePage = lazy(() => ownGym().then((door) => ({ default: door.PeoplePage })));
+const SettingsPage = lazy(() => ownGym().then((door) => ({ default: door.SettingsPage })));
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
@@ -121,7 +122,8 @@ export function Routed() {
               <Route path="/pacing" element={<PacingPage />} />
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />
-              <Route path="/gym" element={<Navigate to="/gym/people" replace />} />
+              <Route path="/gym" element={<Navigate to="/gym/settings" replace />} />
+              <Route path="/gym/settings" element={<SettingsPage />} />
               <Route path="/gym/people" element={<PeoplePage />} />
               <Route path="/gym/files" element={<ExchangePage />} />
               <Route path="/gym/you" element={<YouPage />} />

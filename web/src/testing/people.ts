@@ -11,6 +11,8 @@ export const maren: Me = {
     unit: 'cm',
     trimSchool: 'start-long',
     beginnersSchool: 'armpit',
+    handleM: null,
+    ceilingM: null,
     demo: true,
     version: 1,
   },

@@ -54,6 +54,8 @@ final class RopeMessages
         'arc.wide_hands' => 'each hand {each_hand_m} wider: {rise_m} of arc are gone',
         'arc.cannot_reach' => 'each hand {each_hand_m} wider: the rope no longer reaches',
         'arc.ceiling' => 'needs a ceiling of {ceiling_m}, a low jump included',
+        'arc.ceiling_high' => 'needs a ceiling of {ceiling_m}, a low jump included; the hall has {hall_m}',
+        'arc.ceiling_low' => 'needs a ceiling of {ceiling_m}, a low jump included: the hall is {missing_m} too low',
         'arc.uneven' => 'one hand {uneven_m} higher: the rope hangs lower beside the low hand',
         'arc.hands_up' => 'each {up_m} the hands go up takes {up_m} of arc: raised hands make any rope shorter',
         'arc.meets_ahead' => 'comes down on the floor {ahead_m} ahead of the toes',

@@ -84,7 +84,8 @@ final readonly class PlanGiving
     public function strip(): StripView
     {
         $gym = $this->gyms->current();
-        $handle = Handle::usual();
+        $usual = $gym->handleLengthM();
+        $handle = null === $usual ? Handle::usual() : Handle::ofLength(Length::ofMetres($usual));
         $ropes = array_map(static fn (RackRope $rope): SharedRope => $rope->toCore(), $this->rack->present());
         $given = array_values(
             array_filter($ropes, static fn (SharedRope $rope): bool => $rope->isSafe() && !$rope->keptBack),

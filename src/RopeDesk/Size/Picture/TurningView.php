@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\App\RopeDesk\Size\Picture;
 
+use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Figure;
 use Zumbo\Core\Measure\Length;
-use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\ArcVerdicts;
 use Zumbo\Core\Rope\Clearance;
 use Zumbo\Core\Rope\FloorContact;
@@ -53,13 +53,15 @@ final readonly class TurningView
     ) {
     }
 
-    public static function of(Body $body, HeldRope $held, ?Length $handsAhead, Length $jump, LengthUnit $unit): self
+    public static function of(Body $body, HeldRope $held, ?Length $handsAhead, Length $jump, Gym $gym): self
     {
+        $unit = $gym->unit();
+        $hall = null === $gym->ceilingM() ? null : Length::ofMetres($gym->ceilingM());
         $drift = Length::ofMetres(self::DRAWN_DRIFT_M);
         $clearance = Clearance::of($held, $body->stature, $jump, Length::ofMetres(Clearance::USUAL_CEILING_MARGIN_M));
         $contact = FloorContact::of($held);
         $penalty = WidthPenalty::of($held->rope, $drift);
-        $verdicts = ArcVerdicts::of($held, $clearance, $contact, $penalty);
+        $verdicts = ArcVerdicts::of($held, $clearance, $contact, $penalty, $hall);
         $side = SideView::of($held, Figure::of($body), $handsAhead);
 
         return new self(

@@ -7,6 +7,7 @@ import { answerWith, Refused, renderPage } from '../../testing/render';
 import { BeginPage } from './BeginPage';
 import { JoinPage } from './JoinPage';
 import { PeoplePage } from './PeoplePage';
+import { SettingsPage } from './SettingsPage';
 
 const bo = { id: 'b1', name: 'Bo Tarn', email: 'bo@gym.example', role: 'helper', version: 3 };
 const people = {
@@ -90,6 +91,36 @@ describe('people of a gym', () => {
     expect(await screen.findByText(/Owners invite others/)).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: 'Make the link' })).not.toBeInTheDocument();
     expect(sent.some(({ path }) => path === '/api/people')).toBe(false);
+  });
+});
+
+describe('settings', () => {
+  it('are kept one by one, from the version that was seen; what was refused stays to be mended', async () => {
+    const said = 'Ceiling 90 cm: between 200 and 2,000 cm.';
+    const sent = answerWith({
+      'GET /api/me': maren,
+      'PATCH /api/gym': new Refused(422, said, [
+        { field: 'ceiling', value: '90', accepted: '', message: said },
+      ]),
+    });
+    renderPage(<SettingsPage />);
+    const ceiling = await screen.findByLabelText('Height of the ceiling');
+    await userEvent.type(ceiling, '90{Enter}');
+    expect(await screen.findByRole('alert')).toHaveTextContent(said);
+    expect(ceiling).toHaveValue('90');
+    expect(sent.filter(({ method }) => method === 'PATCH')).toMatchObject([
+      { body: { ceiling: '90' }, headers: { 'If-Match': '"1"' } },
+    ]);
+  });
+
+  it('are no matter of a helper, but for the keys on this device', async () => {
+    answerWith({ 'GET /api/me': { ...maren, coach: { ...maren.coach, role: 'helper' } } });
+    renderPage(<SettingsPage />);
+    expect(await screen.findByText(/Owners change/)).toBeInTheDocument();
+    expect(screen.queryByLabelText('Name')).not.toBeInTheDocument();
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Keys of a single letter' }));
+    expect(localStorage.getItem('zumbo-single-keys')).toBe('off');
+    localStorage.removeItem('zumbo-single-keys');
   });
 });
 

@@ -2,7 +2,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useFirstRopes, useKeepFirstRopes, type FirstRope } from '../../../api/athleteList';
-import { useMayChange, useUnit } from '../../../api/session';
+import { useMayChange, useMe, useUnit } from '../../../api/session';
 import { AtThumb } from '../../../design/page/AtThumb';
 import { Card } from '../../../design/page/Card';
 import { Failed, Loading } from '../../../design/page/StateNote';
@@ -18,7 +18,9 @@ const RESTS_MS = 350;
 /** Everybody's first rope on one page; kept by one touch, then handed out from the rack or cut from a coil. */
 export function FirstRopesPage() {
   const unit = useUnit();
-  const [typed, setTyped] = useState('');
+  const gyms = useMe().data?.gym?.handleM ?? null;
+  const [said, setSaid] = useState<string>();
+  const typed = said ?? (gyms === null ? '' : formatLength(gyms, unit));
   const handle = useSettled(typed.trim(), RESTS_MS);
   const ropes = useFirstRopes(handle);
   const [kept, setKept] = useState<readonly FirstRope[]>([]);
@@ -49,7 +51,7 @@ export function FirstRopesPage() {
                   value={typed}
                   placeholder={formatLength(0.15, unit)}
                   aria-label="Length of one handle"
-                  onChange={(event) => setTyped(event.target.value)}
+                  onChange={(event) => setSaid(event.target.value)}
                 />
               </label>
             }

@@ -49,7 +49,7 @@ describe('the ropes', () => {
     renderPage(<RopesPage />);
     await userEvent.click(await screen.findByRole('radio', { name: 'Goal length from day one' }));
     await waitFor(() =>
-      expect(sent.find((one) => one.path === '/api/gym/trim-school')).toMatchObject({
+      expect(sent.find((one) => one.path === '/api/gym')).toMatchObject({
         method: 'PATCH',
         body: { trimSchool: 'goal-length' },
         headers: { 'If-Match': '"1"' },

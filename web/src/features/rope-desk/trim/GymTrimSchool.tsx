@@ -1,7 +1,8 @@
 import { Select } from 'antd';
 import { useRopeTerms } from '../../../api/ropes';
 import { useMe } from '../../../api/session';
-import { useGymTrimSchool, type TrimSchool } from '../../../api/trim';
+import { useChangeSettings } from '../../../api/ownGym';
+import type { TrimSchool } from '../../../api/trim';
 import { Card } from '../../../design/page/Card';
 import { ChoiceField } from '../../../design/form/FieldStack';
 import { newId } from '../../../lib/ids';
@@ -15,7 +16,7 @@ const schools: { value: TrimSchool; label: string }[] = [
 /** How this gym comes to the length its athletes keep; an owner may change it, and an athlete may have another. */
 export function GymTrimSchool() {
   const { coach, gym } = useMe().data ?? {};
-  const choose = useGymTrimSchool();
+  const choose = useChangeSettings();
   const terms = useRopeTerms().data;
   if (gym == null || coach == null) {
     return null;

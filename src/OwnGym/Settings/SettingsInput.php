@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\OwnGym\Settings;
+
+use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\OwnGym\GymInput;
+use Zumbo\App\Platform\Input\OneOf;
+use Zumbo\App\Shared\ReadableLength;
+use Zumbo\Core\Measure\LengthParser;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\TrimSchool;
+
+/**
+ * What changes of a gym's settings; what is left out stays as it is.
+ */
+final readonly class SettingsInput
+{
+    public function __construct(
+        #[Assert\Length(max: GymInput::LONGEST_NAME)] public ?string $name = null,
+        /** By which its evenings are counted. */
+        #[Assert\Timezone(zone: \DateTimeZone::ALL_WITH_BC, message: 'The time zone of a city, like Europe/London.')]
+        public ?string $timeZone = null,
+        /** In which lengths are shown. */
+        #[OneOf(LengthUnit::class)] public ?string $unit = null,
+        /** How athletes come to the length they keep. */
+        #[OneOf(TrimSchool::class)] public ?string $trimSchool = null,
+        /** What beginners and guests are sized by, and the strip on the wall. */
+        #[OneOf(School::class)] public ?string $beginnersSchool = null,
+        /** Of the handles that the gym's ropes have; empty: not known. */
+        #[ReadableLength(Quantity::Handle, mayBeEmpty: true)] public ?string $handle = null,
+        /** Of the hall; empty: not known. */
+        #[ReadableLength(Quantity::Ceiling, mayBeEmpty: true)] public ?string $ceiling = null,
+    ) {
+    }
+
+    /** Null: it stays, or there is none. */
+    public function handleM(): ?float
+    {
+        return self::metres($this->handle, Quantity::Handle);
+    }
+
+    public function ceilingM(): ?float
+    {
+        return self::metres($this->ceiling, Quantity::Ceiling);
+    }
+
+    private static function metres(?string $typed, Quantity $quantity): ?float
+    {
+        return null === $typed || '' === trim($typed) ? null : LengthParser::parse($typed, $quantity->range())->metres();
+    }
+}
