@@ -140,6 +140,11 @@ final class UntidyLists
             [['Ilse', 168, null], ['Femi', 183, null]],
             [],
         ];
+        yield 'a word of headings where a height should be' => [
+            "Ilse Tannow 168\nFemi: tall\nBram 1,78 m",
+            [['Ilse Tannow', 168, null], ['Bram', 178, null]],
+            [[2, 'height']],
+        ];
         yield 'a heading alone' => ["Name;Height\n", [], []];
         yield 'nothing' => ['', [], []];
         yield 'one column of names alone' => ["Ilse Tannow\nFemi Adarou", [], [[1, 'height'], [2, 'height']]];

@@ -72,9 +72,11 @@ final readonly class AthleteColumns
     private static function headingRow(Sheet $sheet): ?int
     {
         foreach (\array_slice($sheet->rows, 0, self::HEADING_WITHIN) as $i => $row) {
-            $known = array_filter($row->cells, static fn (string $cell): bool => null !== AthleteColumn::ofHeading($cell));
-            $heights = array_filter($row->cells, HeightCell::isOne(...));
-            if ([] !== $known && [] === $heights) {
+            if ([] !== array_filter($row->cells, HeightCell::isOne(...))) {
+                // It has begun: what comes now is no heading, whatever its words.
+                return null;
+            }
+            if ([] !== array_filter($row->cells, static fn (string $cell): bool => null !== AthleteColumn::ofHeading($cell))) {
                 return $i;
             }
         }

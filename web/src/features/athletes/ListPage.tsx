@@ -48,7 +48,6 @@ export function ListPage() {
         seen !== undefined && (
           <Card strong label="What comes in">
             <Add brought={brought} columns={columns} count={seen.athletes.length} />
-            <LinesToLookAt faults={seen.faults} there={seen.there} pasted={file === null} />
           </Card>
         )
       }
@@ -70,6 +69,7 @@ export function ListPage() {
         )}
         {list.isError && brought !== null && <p role="alert">{list.error.message}</p>}
       </Card>
+      {seen !== undefined && <LinesToLookAt faults={seen.faults} there={seen.there} pasted={file === null} />}
       {seen !== undefined && seen.columns.length > 0 && (
         <ListColumns columns={seen.columns} onChange={setColumns} />
       )}

@@ -1,4 +1,5 @@
 import type { AthleteList } from '../../../api/athleteList';
+import { Card } from '../../../design/page/Card';
 import styles from '../ListPage.module.css';
 
 interface Props {
@@ -14,7 +15,7 @@ export function LinesToLookAt({ faults, there, pasted }: Props) {
   return (
     <>
       {faults.length > 0 && (
-        <section aria-label="Lines to look at">
+        <Card label="Lines to look at">
           <h2>Lines to look at</h2>
           <ul className={styles.faults}>
             {faults.map((fault) => (
@@ -26,7 +27,7 @@ export function LinesToLookAt({ faults, there, pasted }: Props) {
               ? 'Mend them in the list, or leave them out.'
               : 'Mend them in the file and choose it again, or leave them out.'}
           </p>
-        </section>
+        </Card>
       )}
       {there.length > 0 && <p className={styles.quiet}>Here already: {there.join(', ')}.</p>}
     </>
