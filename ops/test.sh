@@ -56,6 +56,9 @@ test_e2e() {
   [ "$schema" = old ] || say "  (new database)"
   run_logged e2e-migrate console doctrine:migrations:migrate -n --allow-no-migration
   run_logged e2e-demo console zumbo:demo --on 2026-11-24
+  # Made by the journey of a first gym; it begins where there is none.
+  run_logged e2e-gym console zumbo:gym:remove 'Quay Ropes' --yes
+  ZUMBO_FIRST_CODE="$(console zumbo:gym:code)"; export ZUMBO_FIRST_CODE
   FIRST_WEB_PORT=18080
   start_web ''
   step "e2e: Playwright through nginx, PHP and MariaDB"

@@ -17,6 +17,8 @@ final class TypedLines
             |(?:'|’|′|ft|feet|foot)\s*\d{0,2}(?:[.,]5|½)?\s*(?:"|”|″|''|inches|inch|in)?)?)
         RE;
     private const NAME_FIRST = '/^(?<name>.*?)[\s:,(–—-]*'.self::NUMBER.'\)?\s*$/iux';
+    /** `Femi: tall` says that its height is still to be written. */
+    private const WORD_LAST = '/^(?<name>[^:\d]+):\s*(?<number>[^:]+)$/u';
     private const NUMBER_FIRST = '/^'.self::NUMBER.'[\s:,–—-]+(?<name>\p{L}.*)$/iux';
 
     /**
@@ -31,10 +33,23 @@ final class TypedLines
             if ('' === trim($plain) || self::isTitle($plain)) {
                 continue;
             }
-            yield $i + 1 => 1 === preg_match(self::NUMBER_FIRST, $plain, $found) || 1 === preg_match(self::NAME_FIRST, $plain, $found)
-                ? [$found['name'], $found['number']]
-                : [$plain, ''];
+            $found = self::parted($plain);
+            yield $i + 1 => [$found['name'] ?? $plain, $found['number'] ?? ''];
         }
+    }
+
+    /**
+     * @return array<string> by name and number; empty: the line is of one piece
+     */
+    private static function parted(string $line): array
+    {
+        foreach ([self::NUMBER_FIRST, self::NAME_FIRST, self::WORD_LAST] as $way) {
+            if (1 === preg_match($way, $line, $found)) {
+                return $found;
+            }
+        }
+
+        return [];
     }
 
     /** "Tuesday group:" is about the lines below it. */
