@@ -50,6 +50,8 @@ final readonly class ClassAthleteView
         public int $entriesToday,
         /** Why a coach should go and look; null: no need to. */
         public ?SentenceView $look,
+        /** Came along for this evening. */
+        public bool $guest,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour;
 
+use Zumbo\App\ClassHour\Here\AbsentView;
 use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\SentenceView;
 
@@ -15,6 +16,7 @@ final readonly class ClassView
     /**
      * @param list<StationView>      $stations from the door inward
      * @param list<ClassAthleteView> $athletes by stage, then by name
+     * @param list<AbsentView>       $absent   who is not in the hall, by name
      * @param list<AttemptView>      $justNow  of today, the newest first
      */
     public function __construct(
@@ -25,6 +27,7 @@ final readonly class ClassView
         public ?string $className,
         public array $stations,
         public array $athletes,
+        public array $absent,
         public array $justNow,
         /** The revision this was read at, for the change feed. */
         public int $revision,

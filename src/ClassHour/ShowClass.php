@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Psr\Clock\ClockInterface;
+use Zumbo\App\ClassHour\Here\AbsentView;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\People\Attendances;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
@@ -26,6 +28,7 @@ use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Path\TodaysSet;
+use Zumbo\Core\Today\Attendance;
 use Zumbo\Core\Today\RopeState;
 
 /**
@@ -47,6 +50,7 @@ final readonly class ShowClass
         private Focuses $focuses,
         private DaySums $sums,
         private ReadOutlooks $outlooks,
+        private Attendances $attendances,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
@@ -66,6 +70,7 @@ final readonly class ShowClass
             ],
         );
         $judged = $this->judge->everybody($athletes);
+        [$judged, $absent] = $this->here($judged, $day);
         $views = $this->athleteViews($judged, $day, $gym->unit());
         $today = static fn (Attempt $attempt): bool => LocalDay::areSame($attempt->loggedAt(), $now, $gym->timeZone());
         $newest = $this->attempts->newest(LocalDay::beginOf($now, $gym->timeZone()), self::JUST_NOW);
@@ -77,6 +82,7 @@ final readonly class ShowClass
             $this->attempts->classOf($day)?->name,
             StationView::all(),
             $views,
+            $absent,
             $this->entries->views($newest, array_map(static fn (Judged $one) => $one->sums, $judged), $today),
             $gym->revision(),
         );
@@ -122,10 +128,35 @@ final readonly class ShowClass
                 [] !== $one->health->standing,
                 $one->sums->entriesOn($day),
                 self::said($jumps ? $outlook->look : null),
+                null !== $one->athlete->guestOn(),
             );
         }
 
         return $views;
+    }
+
+    /**
+     * @param array<string, Judged> $judged
+     *
+     * @return array{array<string, Judged>, list<AbsentView>} who is in the hall, and who is not
+     */
+    private function here(array $judged, \DateTimeImmutable $day): array
+    {
+        $marks = $this->attendances->on($day);
+        $daysAgo = $this->attendances->lastSeen($day);
+        $absent = [];
+        foreach ($judged as $id => $one) {
+            $logged = $one->sums->entriesOn($day) > 0;
+            $away = Attendance::tonight($marks[$id] ?? null, $logged, $daysAgo[$id] ?? null)->away;
+            if (null !== $away) {
+                $name = explode(' ', $one->athlete->profile()->name)[0];
+                $absent[] = new AbsentView($id, $name, SentenceView::of($away, LengthUnit::Centimetre)->sentence);
+                unset($judged[$id]);
+            }
+        }
+        usort($absent, static fn (AbsentView $a, AbsentView $b): int => $a->firstName <=> $b->firstName);
+
+        return [$judged, $absent];
     }
 
     private static function said(?Verdict $verdict): ?SentenceView

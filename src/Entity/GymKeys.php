@@ -36,6 +36,7 @@ final class GymKeys
         'noted_caution',
         'day_stop',
         'way_in',
+        'attendance',
         'signed_in_device',
     ];
 
@@ -45,6 +46,7 @@ final class GymKeys
         ['rope', 'rope_cable', ['gym_id', 'cable_id'], 'cable'],
         ['focus', 'focus_athlete_key', ['gym_id', 'athlete_id'], 'athlete'],
         ['noted_caution', 'noted_caution_of', ['gym_id', 'athlete_id'], 'athlete'],
+        ['attendance', 'attendance_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['day_stop', 'day_stop_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['stature', 'stature_athlete', ['gym_id', 'athlete_id'], 'athlete'],
         ['rope_pin', 'rope_pin_athlete', ['gym_id', 'athlete_id'], 'athlete'],

@@ -37,8 +37,8 @@ final class SettingsApiTest extends ApiTestCase
         $this->set(['ceiling' => '215'], 2);
         self::assertSame('needs a ceiling of 225 cm, a low jump included: the hall is 10 cm too low', $said());
         self::assertNull($this->set(['ceiling' => ''], 3)['ceilingM']);
-        $this->send('PATCH', '/api/gym', ['ceiling' => '90'], self::change(4));
-        $this->assertProblem('ceiling', 'between 200 and 2,000 cm');
+        $this->send('PATCH', '/api/gym', ['ceiling' => '45 m'], self::change(4));
+        $this->assertProblem('ceiling', 'between 200 and 2000 cm');
     }
 
     public function testTheGymsHandlesAreThoseOfTheStrip(): void

@@ -17,6 +17,7 @@ final readonly class GymRows
         'focus',
         'noted_caution',
         'day_stop',
+        'attendance',
         'attempt',
         'day_sum',
         'stage_days',

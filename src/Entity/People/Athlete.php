@@ -44,6 +44,10 @@ class Athlete implements BelongsToGym, VersionedRow
     #[ORM\Column(name: 'handle_length_m', type: 'float', nullable: true)]
     private ?float $handleLengthM = null;
 
+    /** On which local day they came along; null: they belong here. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $guestOn = null;
+
     public function __construct(
         Uuid $gymId,
         Uuid $id,
@@ -78,6 +82,22 @@ class Athlete implements BelongsToGym, VersionedRow
     public function createdAt(): \DateTimeImmutable
     {
         return $this->createdAt;
+    }
+
+    public function guestOn(): ?\DateTimeImmutable
+    {
+        return $this->guestOn;
+    }
+
+    public function comesAsGuest(\DateTimeImmutable $localDay): void
+    {
+        $this->guestOn = $localDay;
+    }
+
+    public function joins(): void
+    {
+        $this->guestOn = null;
+        $this->restore();
     }
 
     /** A tape belongs to the body it was read on: whoever has grown is taped again. */

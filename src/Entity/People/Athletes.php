@@ -62,10 +62,26 @@ final readonly class Athletes
         );
     }
 
+    /**
+     * @return list<Athlete> who came along for an evening before that local day and have not joined, removed or not
+     */
+    public function guestsBefore(\DateTimeImmutable $localDay): array
+    {
+        /** @var list<Athlete> $guests */
+        $guests = $this->database
+            ->entities()
+            ->createQuery('SELECT a FROM '.Athlete::class.' a WHERE a.guestOn < :day ORDER BY a.id')
+            ->setParameter('day', $localDay, 'date_immutable')
+            ->getResult();
+
+        return $guests;
+    }
+
     /** For good: the athlete and everything that is kept of them. Their id is noted, so that no older copy brings them back. */
     public function erase(Uuid $id): void
     {
-        foreach (['focus', 'attempt', 'day_sum', 'stage_days', 'rope_pin', 'given_rope', 'noted_caution', 'day_stop'] as $table) {
+        $theirs = ['focus', 'attempt', 'day_sum', 'stage_days', 'rope_pin', 'given_rope', 'noted_caution', 'day_stop', 'attendance'];
+        foreach ($theirs as $table) {
             $this->database->execute(
                 "DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete",
                 ['athlete' => $id],

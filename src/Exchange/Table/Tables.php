@@ -114,6 +114,7 @@ final class Tables
                     Tag::MOST_LETTERS,
                     'letters that name them in a typed line; nothing, or another’s: the next free ones',
                 )->orElse(''),
+                Column::day('guest_on', 'came along on that day; nothing: belongs here')->optional(),
             ],
             ['added_at' => 'created_at', 'log_tag' => 'tag'],
             retired: ['cautions', 'caution_note'],

@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attendance/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["hereMark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cables/{id}": {
         parameters: {
             query?: never;
@@ -1078,6 +1094,38 @@ export interface paths {
         get: operations["jumpFrames"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guests/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["hereGuest"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guests/{id}/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hereJoin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1869,6 +1917,11 @@ export interface components {
             }[];
             current?: Record<string, never>;
         };
+        AbsentView: {
+            id: string;
+            firstName: string;
+            why: string;
+        };
         AllowanceView: {
             jumping: components["schemas"]["Jumping"];
             public: components["schemas"]["SentenceView"] | null;
@@ -2095,6 +2148,7 @@ export interface components {
             caution: boolean;
             entriesToday: number;
             look: components["schemas"]["SentenceView"] | null;
+            guest: boolean;
         };
         ClassView: {
             title: components["schemas"]["SentenceView"];
@@ -2102,6 +2156,7 @@ export interface components {
             className: string | null;
             stations: components["schemas"]["StationView"][];
             athletes: components["schemas"]["ClassAthleteView"][];
+            absent: components["schemas"]["AbsentView"][];
             justNow: components["schemas"]["AttemptView"][];
             revision: number;
         };
@@ -2313,6 +2368,16 @@ export interface components {
             writtenRopeId: string | null;
             handedOut: boolean;
         };
+        GuestInput: {
+            name: string;
+            height: string;
+        };
+        GuestView: {
+            id: string;
+            name: string;
+            guestOn: string | null;
+            version: number;
+        };
         GymInput: {
             name: string;
             timeZone: string;
@@ -2523,6 +2588,11 @@ export interface components {
         LoggedAsView: {
             drill: string;
             countKind: components["schemas"]["CountKind"];
+        };
+        MarkInput: {
+            athleteId: string;
+            /** @enum {string} */
+            mark: "here" | "left" | "away";
         };
         MeView: {
             coach: components["schemas"]["CoachView"] | null;
@@ -4321,6 +4391,39 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["AttemptView"];
                 };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    hereMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkInput"];
+            };
+        };
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description refused, with the reason */
             default: {
@@ -6562,6 +6665,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FramesView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    hereGuest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuestInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    hereJoin: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestView"];
                 };
             };
             /** @description refused, with the reason */

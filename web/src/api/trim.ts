@@ -41,4 +41,3 @@ export function useTailsAreWhole() {
     call('POST', '/api/ropes/{id}/tails/restore', { path: { id: it.id }, change: it.change }),
   );
 }
-

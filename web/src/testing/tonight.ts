@@ -81,6 +81,7 @@ export const onThePlan: ClassAthlete = {
   bests: [{ kind: 'streak', best: 41, askAbove: 123 }],
   caution: false,
   entriesToday: 1,
+  guest: false,
   look: null,
 };
 
@@ -109,6 +110,7 @@ export const tonight: Tonight = {
       caution: true,
     },
   ],
+  absent: [],
   justNow: [attempt],
   revision: 7,
 };

@@ -64,6 +64,9 @@ final class PathMessages
         'class.nobody' => 'Nobody is here yet',
         'class.ready' => '{athletes} in the hall, nothing logged yet',
         'class.running' => '{athletes} in the hall, {logged} logged',
+        'class.left' => 'left early',
+        'class.away' => 'not here tonight',
+        'class.long_unseen' => 'not seen for {weeks} weeks',
         'class.needs_look' => '{athlete} needs a look',
     ];
 }

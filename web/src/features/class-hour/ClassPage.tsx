@@ -3,13 +3,14 @@ import { Link } from 'react-router';
 import { useTonight, type ClassAthlete, type Tonight } from '../../api/classHour';
 import { useEntryLog, withOwn } from '../../api/entries';
 import { useOutbox } from '../../api/OutboxProvider';
-import { useUnit } from '../../api/session';
+import { useMayChange, useUnit } from '../../api/session';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { carryAthlete } from '../../lib/carried';
 import { questionAbout } from '../../lib/entryWords';
 import type { Entry } from '../../lib/logLine';
+import { AtTheDoor } from './parts/AtTheDoor';
 import { Hall } from './parts/Hall';
 import { LogLine } from './parts/LogLine';
 
@@ -26,7 +27,7 @@ export function ClassPage() {
       place="Class"
       what="the class"
       empty={{
-        when: (data) => data.athletes.length === 0,
+        when: (data) => data.athletes.length === 0 && data.absent.length === 0,
         page: (data) => (
           <Workbench title={data.title.sentence}>
             <Empty>
@@ -48,6 +49,7 @@ function Running({ tonight }: { tonight: Tonight }) {
   const { writes } = useOutbox();
   const { log, undo } = useEntryLog();
   const unit = useUnit();
+  const mayChange = useMayChange();
   const chosen = tonight.athletes.find((athlete) => athlete.id === chosenId);
   const entries = withOwn(tonight.justNow, tonight.revision, writes);
   const logFor = (athlete: ClassAthlete, entry: Entry) => {
@@ -96,6 +98,7 @@ function Running({ tonight }: { tonight: Tonight }) {
         }}
       />
       <LogLine athletes={tonight.athletes} onLog={logFor} onUndo={undoLast} />
+      <AtTheDoor absent={tonight.absent} mayChange={mayChange} />
     </Workbench>
   );
 }

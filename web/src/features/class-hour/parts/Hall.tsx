@@ -61,6 +61,7 @@ function Place({ athlete, unit, chosen, onChoose }: PlaceProps) {
       <span className={styles.name}>{athlete.firstName}</span>
       <span className={styles.rope}>
         <kbd>{athlete.tag.toUpperCase()}</kbd> {rope}
+        {athlete.guest && <em> guest</em>}
         {athlete.caution && <em> caution</em>}
         {athlete.beforeJumping !== null && <em> {ropeWord(athlete)}</em>}
       </span>

@@ -10,6 +10,7 @@ import { NotToday } from '../../../design/page/NotToday';
 import { NoteHealth } from '../../health';
 import type { Entry } from '../../../lib/logLine';
 import { ThumbBar } from '../../../design/page/AtThumb';
+import { WhoIsHere } from './WhoIsHere';
 import styles from './Selected.module.css';
 
 interface Props {
@@ -69,6 +70,7 @@ export function Selected({ athlete, last, onLog, onUndo, onClose }: Props) {
               </div>
             </>
           )}
+          <WhoIsHere athlete={athlete} onGone={onClose} />
           <NoteHealth athlete={{ id: athlete.id, name: athlete.firstName }} />
         </Card>
       </div>

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Tests\Today;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Today\Attendance;
+use Zumbo\Core\Today\AttendanceMark;
+
+/** Common practice, no published source; three weeks are ours. */
+final class AttendanceTest extends TestCase
+{
+    #[DataProvider('evenings')]
+    public function testWhoIsInTheHall(?AttendanceMark $mark, bool $logged, ?int $daysAgo, ?string $away): void
+    {
+        self::assertSame($away, Attendance::tonight($mark, $logged, $daysAgo)->away?->code);
+    }
+
+    /**
+     * @return iterable<string, array{AttendanceMark|null, bool, int|null, string|null}>
+     */
+    public static function evenings(): iterable
+    {
+        yield 'came last week' => [null, false, 7, null];
+        yield 'three weeks to the day' => [null, false, 21, null];
+        yield 'longer than that' => [null, false, 22, 'class.long_unseen'];
+        yield 'never seen: a newcomer is expected' => [null, false, null, null];
+        yield 'long unseen, and at the door' => [AttendanceMark::Here, false, 90, null];
+        yield 'long unseen, and already jumping' => [null, true, 0, null];
+        yield 'said no' => [AttendanceMark::Away, false, 2, 'class.away'];
+        yield 'said no, and came after all' => [AttendanceMark::Away, true, 0, null];
+        yield 'went early, after jumping' => [AttendanceMark::Left, true, 0, 'class.left'];
+    }
+}

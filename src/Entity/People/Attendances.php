@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Entity\People;
+
+use Symfony\Bridge\Doctrine\Types\UuidType;
+use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Platform\Gym\GymDatabase;
+use Zumbo\Core\Today\AttendanceMark;
+
+/**
+ * Who was said to be there, and who was seen when, in the current gym.
+ */
+final readonly class Attendances
+{
+    public function __construct(private GymDatabase $database)
+    {
+    }
+
+    public function mark(
+        Uuid $athlete,
+        \DateTimeImmutable $localDay,
+        AttendanceMark $mark,
+        \DateTimeImmutable $now,
+        string $by,
+    ): void {
+        $this->database->execute(
+            'REPLACE INTO attendance (gym_id, local_day, athlete_id, mark, marked_at, marked_by)
+             VALUES (:gym, :day, :athlete, :mark, :now, :by)',
+            [
+                'day' => $localDay->format('Y-m-d'),
+                'athlete' => $athlete,
+                'mark' => $mark->value,
+                'now' => $now->format('Y-m-d H:i:s'),
+                'by' => $by,
+            ],
+            ['athlete' => UuidType::NAME],
+        );
+    }
+
+    /**
+     * @return array<string, AttendanceMark> by athlete id
+     */
+    public function on(\DateTimeImmutable $localDay): array
+    {
+        $marks = [];
+        foreach ($this->database->rows('SELECT athlete_id, mark FROM attendance WHERE gym_id = :gym AND local_day = :day', [
+            'day' => $localDay->format('Y-m-d'),
+        ]) as $row) {
+            $marks[self::id($row['athlete_id'])] = AttendanceMark::from(\is_string($row['mark']) ? $row['mark'] : '');
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @return array<string, int> how many days before that one each practised last, by athlete id
+     */
+    public function lastSeen(\DateTimeImmutable $before): array
+    {
+        $days = [];
+        foreach ($this->database->rows(
+            'SELECT athlete_id, DATEDIFF(:day, MAX(local_day)) AS ago FROM practice WHERE gym_id = :gym AND local_day < :day
+             GROUP BY athlete_id',
+            ['day' => $before->format('Y-m-d')],
+        ) as $row) {
+            $days[self::id($row['athlete_id'])] = is_numeric($row['ago']) ? (int) $row['ago'] : 0;
+        }
+
+        return $days;
+    }
+
+    private static function id(mixed $binary): string
+    {
+        return Uuid::fromBinary(\is_string($binary) ? $binary : '')->toRfc4122();
+    }
+}
