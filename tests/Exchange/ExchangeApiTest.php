@@ -8,6 +8,7 @@ use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Role;
+use Zumbo\App\Exchange\Table\Table;
 use Zumbo\App\Exchange\Table\Tables;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Job\Chores;
@@ -41,6 +42,27 @@ final class ExchangeApiTest extends ExchangeTestCase
             self::assertSame(['done', 0], $this->bringIn($file, 'text/csv'));
         }
         self::assertSame(self::withoutGym($json), self::withoutGym($this->download('/api/export.json')));
+    }
+
+    /** What the screens say is the same, with the time zone by which days are counted. */
+    public function testAfterAnImportIntoAnEmptyGymTheScreensSayTheSame(): void
+    {
+        $this->gymWithEverything();
+        $screens = $this->screens();
+        $json = $this->download('/api/export.json');
+        $this->signInto();
+        $this->bringIn($json);
+        self::assertSame($screens, $this->screens());
+    }
+
+    public function testSettingsAreHeldToTheirForm(): void
+    {
+        $this->signInto();
+        $row = static fn (string $id, string $zone): string => "id,time_zone,unit\r\n$id,$zone,cm\r\n";
+        $wrong = array_column($this->send_($row(self::id(), 'Home'), 'text/csv')['errors'], 'message');
+        self::assertCount(2, array_filter($wrong, static fn (string $said): bool => 1 === preg_match('/ id | time_zone /', $said)));
+        self::assertSame(['done', 0], $this->bringIn($row(Table::ONLY, 'Asia/Tokyo'), 'text/csv'));
+        self::assertSame('Asia/Tokyo', $this->send('GET', '/api/me')['gym']['timeZone']);
     }
 
     /** An independent reader (opis/json-schema) holds the file to the published schema. */
@@ -421,6 +443,28 @@ final class ExchangeApiTest extends ExchangeTestCase
         $this->assertStatus(403);
     }
 
+    /**
+     * @return list<mixed> what the screens are made of, but for what counts writes and names the gym
+     */
+    private function screens(): array
+    {
+        $said = [];
+        foreach (['/api/athletes', '/api/class', '/api/rack', '/api/rack/tonight', '/api/rack/strip', '/api/cut-sheet'] as $path) {
+            $said[] = $this->send('GET', $path);
+        }
+        foreach ($this->send('GET', '/api/athletes') as $athlete) {
+            foreach (['', '/today', '/sizing', '/trim', '/fit', '/cautions', '/judgement'] as $part) {
+                $said[] = $this->send('GET', '/api/athletes/'.$athlete['id'].$part);
+            }
+        }
+        $counted = ['revision', 'version', 'Zumbo-Revision'];
+        array_walk_recursive($said, static function (mixed &$value, int|string $key) use ($counted): void {
+            $value = \in_array($key, $counted, true) ? 0 : $value;
+        });
+
+        return $said;
+    }
+
     private function gymWithEverything(): Uuid
     {
         $gym = $this->signInto();
@@ -480,8 +524,36 @@ final class ExchangeApiTest extends ExchangeTestCase
             ),
         );
         $this->ropeDesk($id);
+        $this->evening($gym, $id);
 
         return $gym;
+    }
+
+    /** Settings, a class in the calendar, who was there, and a pin. */
+    private function evening(Uuid $gym, string $athlete): void
+    {
+        $this->send('PATCH', '/api/gym', [
+            'timeZone' => 'Asia/Tokyo',
+            'unit' => 'ft-in',
+            'trimSchool' => 'goal-length',
+            'beginnersSchool' => 'below-chest',
+            'handle' => '12 cm',
+            'ceiling' => '3.1 m',
+        ], self::change(1));
+        $this->assertStatus(200);
+        self::connection()->insert('class_hour', [
+            'gym_id' => $gym->toBinary(),
+            'id' => Uuid::v7()->toBinary(),
+            'name' => 'Tuesday, the "long" one',
+            'local_day' => '2026-11-24',
+            'starts_at' => '2026-11-24 18:30:00',
+        ]);
+        $this->send('PUT', '/api/attendance/'.self::id(), ['athleteId' => $athlete, 'mark' => 'left']);
+        $this->assertStatus(204);
+        $rope = self::id();
+        $this->send('PUT', '/api/rack/'.$rope, ['tag' => 'R9', 'cable' => '244', 'handle' => '15', 'family' => 'thick-cord']);
+        $this->send('PUT', '/api/pins/'.self::id(), ['athleteId' => $athlete, 'rackRopeId' => $rope]);
+        $this->assertStatus(201);
     }
 
     /**

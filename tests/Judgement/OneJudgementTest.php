@@ -42,7 +42,7 @@ final class OneJudgementTest extends ApiTestCase
         }
         self::connection()->executeStatement(
             // Whoever was not seen for weeks is at the door: all of them are here tonight.
-            "INSERT INTO attendance SELECT gym_id, ?, id, 'here', UTC_TIMESTAMP(), '' FROM athlete WHERE gym_id = ?",
+            "INSERT INTO attendance SELECT gym_id, id, ?, id, 'here', UTC_TIMESTAMP(), '' FROM athlete WHERE gym_id = ?",
             [$this->today->format('Y-m-d'), $this->gym->toBinary()],
         );
         self::connection()->commit();

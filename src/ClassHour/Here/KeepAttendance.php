@@ -47,6 +47,7 @@ final readonly class KeepAttendance
     public function mark(UuidV7 $id, MarkInput $input): void
     {
         $this->writes->run($id, Subject::of('mark', 'athlete', $id), $input, fn () => $this->attendances->mark(
+            $id,
             $this->named->of($input->athleteId)->id(),
             $this->today(),
             AttendanceMark::from($input->mark),

@@ -18,7 +18,9 @@ final readonly class Attendances
     {
     }
 
+    /** @param Uuid $id of the row, unless something was said of them that day already */
     public function mark(
+        Uuid $id,
         Uuid $athlete,
         \DateTimeImmutable $localDay,
         AttendanceMark $mark,
@@ -26,16 +28,18 @@ final readonly class Attendances
         string $by,
     ): void {
         $this->database->execute(
-            'REPLACE INTO attendance (gym_id, local_day, athlete_id, mark, marked_at, marked_by)
-             VALUES (:gym, :day, :athlete, :mark, :now, :by)',
+            'INSERT INTO attendance (gym_id, id, local_day, athlete_id, mark, marked_at, marked_by)
+             VALUES (:gym, :id, :day, :athlete, :mark, :now, :by)
+             ON DUPLICATE KEY UPDATE mark = :mark, marked_at = :now, marked_by = :by',
             [
+                'id' => $id,
                 'day' => $localDay->format('Y-m-d'),
                 'athlete' => $athlete,
                 'mark' => $mark->value,
                 'now' => $now->format('Y-m-d H:i:s'),
                 'by' => $by,
             ],
-            ['athlete' => UuidType::NAME],
+            ['id' => UuidType::NAME, 'athlete' => UuidType::NAME],
         );
     }
 

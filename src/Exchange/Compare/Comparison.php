@@ -12,6 +12,7 @@ use Zumbo\App\Exchange\Rule\MeasureRules;
 use Zumbo\App\Exchange\Rule\ReadRow;
 use Zumbo\App\Exchange\Rule\RowError;
 use Zumbo\App\Exchange\Rule\RowReader;
+use Zumbo\App\Exchange\Rule\SettingsRules;
 use Zumbo\App\Exchange\Table\GymRows;
 use Zumbo\App\Exchange\Table\StoredRow;
 use Zumbo\App\Exchange\Table\Tables;
@@ -167,6 +168,7 @@ final class Comparison
             ...EntryRules::errors($row, $whole),
             ...MeasureRules::errors($row, $whole),
             ...HealthRules::errors($row, $mine, $whole),
+            ...SettingsRules::errors($row, $whole),
         ];
     }
 

@@ -103,6 +103,11 @@ final class CsvReader
                 ),
             ),
         );
+        foreach ($fitting as $table) {
+            if ([] === array_diff($table->columnNames(), $header)) {
+                return $table;
+            }
+        }
         if (!\in_array('id', $header, true) || [] === $fitting) {
             throw UnreadableFile::because(
                 'line 1',

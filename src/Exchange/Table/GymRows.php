@@ -93,10 +93,15 @@ final readonly class GymRows
                 ? ''
                 : ' JOIN athlete w ON w.gym_id = t.gym_id AND w.id = t.athlete_id';
         $gone = '' === $orphans ? $removed : "($removed OR w.removed_at IS NOT NULL)";
+        if ($table->oneRow) {
+            $where = 't.id = :gym';
+            [$values, $types] = [[], []];
+        }
+        $scope = $table->oneRow ? '' : 't.gym_id = :gym AND ';
         // In the order of the key and no other: whichever table comes first, a page must not sort them all.
         $rows = $this->database->rows(
             "SELECT STRAIGHT_JOIN $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans
-             WHERE t.gym_id = :gym AND $where ORDER BY t.id LIMIT ".self::PAGE,
+             WHERE $scope$where ORDER BY t.id LIMIT ".self::PAGE,
             $values,
             $types,
         );
@@ -132,6 +137,9 @@ final readonly class GymRows
 
     private static function selected(Table $table, Column $column): string
     {
+        if ($table->oneRow && 'id' === $column->name) {
+            return \sprintf("'%s' AS id", str_replace('-', '', Table::ONLY));
+        }
         $name = 'drill' === $column->name ? 's.drill' : 't.'.$table->sqlNameOf($column);
 
         return ColumnKind::Id === $column->kind ? "LOWER(HEX($name)) AS {$column->name}" : "$name AS {$column->name}";

@@ -12,6 +12,9 @@ use Zumbo\App\Exchange\Write\WriteRows;
  */
 final readonly class Table
 {
+    /** By which a gym's own row is known in every file. */
+    public const ONLY = '00000000-0000-7000-8000-000000000000';
+
     /**
      * @param non-empty-list<Column> $columns the id first
      * @param array<string, string>  $sqlName of the columns whose name in the database is another
@@ -27,6 +30,8 @@ final readonly class Table
         public bool $kept = true,
         /** Rows hang in an athlete's practice of a day: `drill` and `logged_at` say in which set. */
         public bool $inPractice = false,
+        /** The gym's own row: its id in files is always ONLY. */
+        public bool $oneRow = false,
         /** @var list<string> columns of older files, which are read as rows of another table */
         public array $retired = [],
     ) {

@@ -18,6 +18,7 @@ use Zumbo\Core\Cable\WeighedPiece;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Gear\InspectionPoint;
+use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
@@ -27,6 +28,7 @@ use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
+use Zumbo\Core\Today\AttendanceMark;
 use Zumbo\Core\Today\StopWord;
 
 /**
@@ -40,6 +42,8 @@ final class Tables
     public static function all(): array
     {
         $tables = [
+            // The days of everything else are counted by its time zone.
+            self::settings(),
             self::athletes(),
             self::statures(),
             self::cautions(),
@@ -50,6 +54,9 @@ final class Tables
             self::attempts(),
             self::focuses(),
             self::stops(),
+            self::evenings(),
+            self::pins(),
+            self::attendance(),
         ];
 
         return array_combine(array_map(static fn (Table $table): string => $table->name, $tables), $tables);
@@ -306,5 +313,50 @@ final class Tables
             Column::choices('signs', self::cases(Sign::class), 'what was noticed'),
             Column::instant('given_at', 'since when'),
         ]);
+    }
+
+    private static function evenings(): Table
+    {
+        return new Table('evenings', 'class_hour', [
+            Column::id(),
+            Column::text('name', 1, 80, 'what the class is called'),
+            Column::day('local_day', 'on which day'),
+            Column::instant('starts_at', 'when it begins'),
+        ], kept: false);
+    }
+
+    private static function pins(): Table
+    {
+        return new Table('pins', 'rope_pin', [
+            Column::id(),
+            Column::athlete(),
+            Column::reference('rack_rope_id', 'rack', 'the shared rope that goes to them'),
+        ], unique: [['athlete_id'], ['rack_rope_id']]);
+    }
+
+    private static function attendance(): Table
+    {
+        return new Table('attendance', 'attendance', [
+            Column::id(),
+            Column::athlete(),
+            Column::day('local_day', 'on which day'),
+            Column::choice('mark', self::cases(AttendanceMark::class), 'what was said of them last'),
+            Column::instant('marked_at', 'when'),
+            Column::text('marked_by', 0, 80, 'by whom')->orElse(''),
+        ], unique: [['athlete_id', 'local_day']], kept: false);
+    }
+
+    /** What the gym has chosen for itself; its name stays its own. */
+    private static function settings(): Table
+    {
+        return new Table('settings', 'gym', [
+            Column::id(),
+            Column::text('time_zone', 1, 64, 'of its city, like Europe/London'),
+            Column::choice('unit', self::cases(LengthUnit::class), 'in which lengths are shown'),
+            Column::choice('trim_school', self::cases(TrimSchool::class), 'how athletes come to their length'),
+            Column::choice('beginners_school', self::cases(School::class), 'what beginners and guests are sized by'),
+            Column::length('handle_length_m', Quantity::Handle, 'of its ropes; nothing: not known')->optional(),
+            Column::length('ceiling_m', Quantity::Ceiling, 'of its hall; nothing: not known')->optional(),
+        ], kept: false, oneRow: true);
     }
 }

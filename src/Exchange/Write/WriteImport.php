@@ -83,6 +83,10 @@ final class WriteImport implements LongWork
     private function take(array $added, array $changed): void
     {
         \assert(null !== $this->given);
+        // By the gym's time zone the days of all others are counted.
+        $own = array_values(array_filter($changed, static fn (ReadRow $row): bool => $row->table->oneRow));
+        $changed = array_values(array_filter($changed, static fn (ReadRow $row): bool => !$row->table->oneRow));
+        $this->rows->change($own, $this->given);
         $now = [];
         foreach ($added as $row) {
             $waits = $row->table->inPractice

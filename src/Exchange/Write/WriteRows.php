@@ -78,6 +78,10 @@ final readonly class WriteRows
             foreach ($of as $row) {
                 $this->changeOne($row, self::values($row, $given, $sets));
             }
+            if ($of[0]->table->oneRow) {
+                // What was read of the gym before is not so any more.
+                $this->database->entities()->clear();
+            }
             $pairs += $this->sums->renewApart([...$before, ...array_values($sets)], false);
         }
 
@@ -112,15 +116,20 @@ final readonly class WriteRows
     private function changeOne(ReadRow $row, array $values): void
     {
         $set = array_map(static fn (string $name): string => "$name = :$name", array_diff(array_keys($values), ['id']));
-        $kept = $row->table->kept ? ', version = version + 1, removed_at = NULL' : '';
+        $kept = match (true) {
+            $row->table->kept => ', version = version + 1, removed_at = NULL',
+            $row->table->oneRow => ', version = version + 1',
+            default => '',
+        };
         $this->database->execute(
             \sprintf(
-                'UPDATE %s SET %s%s WHERE gym_id = :gym AND id = :id',
+                'UPDATE %s SET %s%s WHERE %s',
                 $row->table->sqlTable,
                 implode(', ', $set),
                 $kept,
+                $row->table->oneRow ? 'id = :gym' : 'gym_id = :gym AND id = :id',
             ),
-            $values,
+            $row->table->oneRow ? array_diff_key($values, ['id' => true]) : $values,
             array_map(static fn (): string => UuidType::NAME, array_filter($values, self::isUuid(...))),
         );
     }
