@@ -186,7 +186,8 @@ final class CsvTest extends TestCase
         yield 'a later version' => ['{"format": "zumbo", "version": 2}', 'File: version "2": 1.'];
         yield 'an unknown table' => [
             '{"format": "zumbo", "version": 1, "shoes": []}',
-            'File: table "shoes": one of settings, athletes, statures, cautions, cables, ropes, rack, given_ropes, attempts, focuses, stops, evenings, pins, attendance.',
+            'File: table "shoes": one of settings, athletes, statures, cautions, cables, ropes, rack, given_ropes, attempts, '
+                .'focuses, stops, evenings, pins, attendance.',
         ];
         yield 'no list' => ['{"format": "zumbo", "version": 1, "rack": 3}', 'File: rack "3": a list of rows.'];
         yield 'no format' => ['{"rack": []}', 'File: format is missing: "zumbo".'];

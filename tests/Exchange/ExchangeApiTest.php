@@ -44,6 +44,40 @@ final class ExchangeApiTest extends ExchangeTestCase
         self::assertSame(self::withoutGym($json), self::withoutGym($this->download('/api/export.json')));
     }
 
+    /** Read by PHP's own archive reader; the listing of `unzip` says the same. */
+    public function testOneZipHoldsAllOfItAndComesInAgain(): void
+    {
+        $this->gymWithEverything();
+        $json = $this->download('/api/export.json');
+        $this->send('GET', '/api/export.zip?mark=with');
+        $this->assertStatus(200);
+        self::assertMatchesRegularExpression(
+            '/filename=zumbo-test-gym-\d{4}-\d{2}-\d{2}\.zip$/',
+            (string) $this->response()->headers->get('Content-Disposition'),
+        );
+        $packed = $this->browser->getInternalResponse()->getContent();
+        $path = (string) tempnam(sys_get_temp_dir(), 'zumbo');
+        file_put_contents($path, $packed);
+        $zip = new \ZipArchive();
+        self::assertTrue($zip->open($path));
+        self::assertSame($json, $zip->getFromName('zumbo.json'));
+        self::assertStringStartsWith("\u{FEFF}id,name,", (string) $zip->getFromName('tables/athletes.csv'));
+        self::assertStringContainsString('What Test gym keeps', (string) $zip->getFromName('README.txt'));
+        self::assertJson((string) $zip->getFromName('zumbo-1.schema.json'));
+        self::assertCount(3 + \count(Tables::all()), array_filter(explode("\n", (string) shell_exec('unzip -Z1 '.escapeshellarg($path)))));
+        $marked = (string) $zip->getFromName('tables/athletes.csv');
+        unlink($path);
+
+        $this->signInto();
+        self::assertSame(['done', 0], $this->bringIn($packed, 'application/zip'));
+        self::assertSame(self::withoutGym($json), self::withoutGym($this->download('/api/export.json')));
+        self::assertSame(['done', 0], $this->bringIn($marked, 'text/csv'), 'a mark does no harm');
+        foreach (['no archive', ''] as $wrong) {
+            $this->send('PUT', '/api/imports/'.self::id(), $wrong, ['Content-Type' => 'application/zip']);
+            $this->assertStatus(422);
+        }
+    }
+
     /** What the screens say is the same, with the time zone by which days are counted. */
     public function testAfterAnImportIntoAnEmptyGymTheScreensSayTheSame(): void
     {
@@ -410,9 +444,9 @@ final class ExchangeApiTest extends ExchangeTestCase
     public function testUploadsAreHeldToTypeAndSize(): void
     {
         $this->signInto();
-        $problem = $this->send('PUT', '/api/imports/'.self::id(), 'x', ['Content-Type' => 'application/zip']);
+        $problem = $this->send('PUT', '/api/imports/'.self::id(), 'x', ['Content-Type' => 'application/pdf']);
         self::assertSame(
-            [415, 'Content-Type "application/zip": application/json or text/csv.'],
+            [415, 'Content-Type "application/pdf": application/json, text/csv or application/zip.'],
             [$this->response()->getStatusCode(), $problem['detail']],
         );
         $problem = $this->send('PUT', '/api/imports/'.self::id(), 'x', [

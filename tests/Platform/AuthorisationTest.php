@@ -77,6 +77,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/class' => 'ROLE_HELPER',
         'GET /api/cut-sheet' => 'ROLE_HELPER',
         'GET /api/export.json' => 'ROLE_COACH',
+        'GET /api/export.zip' => 'ROLE_COACH',
         'GET /api/export/{table}.csv' => 'ROLE_COACH',
         'GET /api/first-ropes' => 'ROLE_HELPER',
         'GET /api/focuses/{id}' => 'ROLE_HELPER',

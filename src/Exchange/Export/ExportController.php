@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Export;
 
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\String\Slugger\AsciiSlugger;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Exchange\Format\CsvWriter;
@@ -17,6 +20,7 @@ use Zumbo\App\Exchange\Table\GymRows;
 use Zumbo\App\Exchange\Table\Table;
 use Zumbo\App\Exchange\Table\Tables;
 use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Problem\BadField;
 
@@ -27,8 +31,12 @@ final readonly class ExportController
 {
     private const IN_MEMORY_BYTES = 1_000_000;
 
-    public function __construct(private GymRows $rows, private Gyms $gyms, private Athletes $athletes)
-    {
+    public function __construct(
+        private GymRows $rows,
+        private Gyms $gyms,
+        private Athletes $athletes,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/export.json', methods: ['GET'])]
@@ -37,16 +45,8 @@ final readonly class ExportController
     public function json(#[FromQuery] ExportInput $input = new ExportInput()): Response
     {
         $this->refuseUnknown($input);
-        $gym = $this->gyms->current();
 
-        return self::file(
-            'zumbo.json',
-            'application/json',
-            JsonWriter::parts(
-                ['name' => $gym->name(), 'time_zone' => $gym->timeZone(), 'unit' => $gym->unit()->value],
-                fn (Table $table): iterable => $this->rows->present($table, $input->athlete()),
-            ),
-        );
+        return self::file($this->name('', 'json'), 'application/json', $this->wholeJson($input));
     }
 
     #[Route('/api/export/{table}.csv', methods: ['GET'])]
@@ -59,11 +59,58 @@ final readonly class ExportController
             throw BadField::of('table', $table, 'one of '.implode(', ', array_keys(Tables::all())));
         $this->refuseUnknown($input);
 
-        return self::file(
-            'zumbo-'.$known->name.'.csv',
-            'text/csv; charset=utf-8',
-            CsvWriter::lines($known, $this->rows->present($known, $input->athlete())),
+        return self::file($this->name($known->name, 'csv'), 'text/csv; charset=utf-8', $this->lines($known, $input));
+    }
+
+    /** All of it in one. */
+    #[Route('/api/export.zip', methods: ['GET'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(null, file: 'application/zip')]
+    public function zip(#[FromQuery] ExportInput $input = new ExportInput()): Response
+    {
+        $this->refuseUnknown($input);
+        $files = ['zumbo.json' => $this->wholeJson($input)];
+        foreach (Tables::all() as $table) {
+            $files['tables/'.$table->name.'.csv'] = $this->lines($table, $input);
+        }
+        $response = new BinaryFileResponse(Bundle::packed($files, $this->gyms->current()->name(), $this->today()));
+        $response->deleteFileAfterSend();
+        $response->headers->set('Content-Type', 'application/zip');
+        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition('attachment', $this->name('', 'zip')));
+        $response->headers->set('Cache-Control', 'no-store');
+
+        return $response;
+    }
+
+    /** @return iterable<string> */
+    private function wholeJson(ExportInput $input): iterable
+    {
+        $gym = $this->gyms->current();
+
+        return JsonWriter::parts(
+            ['name' => $gym->name(), 'time_zone' => $gym->timeZone(), 'unit' => $gym->unit()->value],
+            fn (Table $table): iterable => $this->rows->present($table, $input->athlete()),
         );
+    }
+
+    /** @return iterable<string> */
+    private function lines(Table $table, ExportInput $input): iterable
+    {
+        return CsvWriter::lines($table, $this->rows->present($table, $input->athlete()), $input->marked());
+    }
+
+    /** "zumbo-quay-ropes-ropes-2026-11-24.csv": whose, what, and of which day. */
+    private function name(string $table, string $ending): string
+    {
+        $gym = strtolower((new AsciiSlugger())->slug($this->gyms->current()->name())->toString());
+
+        return implode('-', array_filter(['zumbo', $gym, $table, $this->today()], static fn (string $part): bool => '' !== $part))
+            .'.'.$ending;
+    }
+
+    private function today(): string
+    {
+        return LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone())->format('Y-m-d');
     }
 
     private function refuseUnknown(ExportInput $input): void

@@ -14,11 +14,13 @@ final class CsvWriter
     /**
      * @param iterable<array<string, string|int|float|bool|list<string>|null>> $rows
      *
+     * @param bool $marked begins with a byte order mark
+     *
      * @return iterable<string> a line each
      */
-    public static function lines(Table $table, iterable $rows): iterable
+    public static function lines(Table $table, iterable $rows, bool $marked = false): iterable
     {
-        yield self::line($table->columnNames());
+        yield ($marked ? "\u{FEFF}" : '').self::line($table->columnNames());
         foreach ($rows as $row) {
             yield self::line(
                 array_map(static fn (string $name): string => Cells::text($row[$name] ?? null), $table->columnNames()),

@@ -14,7 +14,8 @@ use Zumbo\App\Platform\Problem\Refusal;
  */
 final readonly class UploadedFile
 {
-    private const FORMATS = ['application/json' => 'json', 'text/csv' => 'csv'];
+    private const ZIP = 'application/zip';
+    private const FORMATS = ['application/json' => 'json', 'text/csv' => 'csv', self::ZIP => 'json'];
 
     /** Over a million log entries as JSON. nginx holds back what is larger before PHP sees it. */
     public const MOST_MB = 400;
@@ -34,7 +35,7 @@ final readonly class UploadedFile
                     415,
                     'Wrong type',
                     \sprintf(
-                        'Content-Type "%s": application/json or text/csv.',
+                        'Content-Type "%s": application/json, text/csv or application/zip.',
                         mb_strimwidth(mb_scrub($type), 0, 60, '…'),
                     ),
                 ),
@@ -46,6 +47,6 @@ final readonly class UploadedFile
             throw UploadRefused::because(Problem::of(413, 'Too large', $said));
         }
 
-        return new self($format, $content);
+        return new self($format, self::ZIP === $type ? ZippedJson::of($content) : $content);
     }
 }

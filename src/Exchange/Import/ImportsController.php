@@ -36,7 +36,7 @@ final readonly class ImportsController
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_OWNER')]
     #[Answers(ImportView::class, creates: true)]
-    #[Takes('application/json', 'text/csv')]
+    #[Takes('application/json', 'text/csv', 'application/zip')]
     public function send(UuidV7 $id, Request $request): Created
     {
         $new = $this->imports->send($id, UploadedFile::of($request));

@@ -21,6 +21,12 @@ final readonly class IncomingFile
     ) {
     }
 
+    /** @param resource $stream */
+    public static function ofStream($stream, ?int $bytes): self
+    {
+        return new self($stream, $bytes);
+    }
+
     public static function of(Request $request): self
     {
         $length = $request->headers->get('Content-Length');

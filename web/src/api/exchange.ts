@@ -17,29 +17,39 @@ export function isMoving(one: Import): boolean {
   return moving.includes(one.state);
 }
 
-const of = (athlete?: string) => (athlete === undefined ? {} : { query: { athlete } });
+const of = (athlete?: string): { query?: { athlete: string } } =>
+  athlete === undefined ? {} : { query: { athlete } };
+const markOf = (marked: boolean) => (marked ? { mark: 'with' as const } : {});
 
 /** Where everything that is kept is fetched from: of everybody, or of one athlete. */
 export function wholeExport(athleteId?: string): string {
   return href('/api/export.json', of(athleteId));
 }
 
-/** The same of one table, as CSV. */
-export function tableExport(table: string, athleteId?: string): string {
-  return href('/api/export/{table}.csv', { path: { table }, ...of(athleteId) });
+/** The same, packed with a CSV file of each table. */
+export function zipExport(athleteId: string | undefined, marked: boolean): string {
+  return href('/api/export.zip', { query: { ...of(athleteId).query, ...markOf(marked) } });
 }
 
-/** CSV by its name; everything else is taken for JSON, and the server says if it is not. */
+/** The same of one table, as CSV. */
+export function tableExport(table: string, athleteId: string | undefined, marked: boolean): string {
+  return href('/api/export/{table}.csv', {
+    path: { table },
+    query: { ...of(athleteId).query, ...markOf(marked) },
+  });
+}
+
+const TYPES = { csv: 'text/csv', zip: 'application/zip', json: 'application/json' } as const;
+
+/** By its name; what has another is taken for JSON, and the server says if it is not. */
+function typeOf(file: File) {
+  const ending = file.name.toLowerCase().replace(/^.*\./, '');
+  return ending in TYPES ? TYPES[ending as keyof typeof TYPES] : TYPES.json;
+}
+
 export function useSendImport() {
   return useSending(({ id, file }: { id: string; file: File }, onSent) =>
-    sendFile(
-      'PUT',
-      '/api/imports/{id}',
-      { path: { id } },
-      file,
-      /\.csv$/i.test(file.name) ? 'text/csv' : 'application/json',
-      onSent,
-    ),
+    sendFile('PUT', '/api/imports/{id}', { path: { id } }, file, typeOf(file), onSent),
   );
 }
 

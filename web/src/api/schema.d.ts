@@ -988,6 +988,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/export.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportZip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/export/{table}.csv": {
         parameters: {
             query?: never;
@@ -6343,6 +6359,7 @@ export interface operations {
         parameters: {
             query?: {
                 athlete?: string | null;
+                mark?: "with" | "without" | null;
             };
             header?: never;
             path?: never;
@@ -6370,10 +6387,43 @@ export interface operations {
             };
         };
     };
+    exportZip: {
+        parameters: {
+            query?: {
+                athlete?: string | null;
+                mark?: "with" | "without" | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     exportCsv: {
         parameters: {
             query?: {
                 athlete?: string | null;
+                mark?: "with" | "without" | null;
             };
             header?: never;
             path: {
@@ -6836,6 +6886,7 @@ export interface operations {
             content: {
                 "application/json": string;
                 "text/csv": string;
+                "application/zip": string;
             };
         };
         responses: {

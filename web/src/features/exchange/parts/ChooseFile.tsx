@@ -16,9 +16,9 @@ export function ChooseFile({ pending, again, onFile }: Props) {
     <section className={styles.choose} aria-label="Import a file">
       {!again && (
         <p>
-          A JSON file of a whole gym or of one athlete, or a CSV file of one table. It is read and shown
-          first; nothing is written before you agree. Rows are known by their id: what is there already is not
-          added twice.
+          The ZIP or JSON file of a whole gym or of one athlete, or a CSV file of one table. It is read and
+          shown first; nothing is written before you agree. Rows are known by their id: what is there already
+          is not added twice.
         </p>
       )}
       <Button
@@ -34,7 +34,7 @@ export function ChooseFile({ pending, again, onFile }: Props) {
         type="file"
         hidden
         aria-label="File to import"
-        accept=".json,.csv,application/json,text/csv"
+        accept=".json,.csv,.zip,application/json,text/csv,application/zip"
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
