@@ -18,6 +18,7 @@ use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Today\Attendance;
 
 /**
  * An athlete as the client sees them.
@@ -57,6 +58,8 @@ final readonly class AthleteView
         public array $cautions,
         public AllowanceView $allowance,
         public ?OwnRopeView $rope,
+        /** Not seen for two weeks or more. */
+        public bool $missed,
         public RopeVerdictView $ropeVerdict,
         public bool $removed,
         public int $version,
@@ -70,6 +73,7 @@ final readonly class AthleteView
         int $year,
         Role $reader,
         LengthUnit $unit,
+        ?int $seenDaysAgo,
     ): self {
         $athlete = $judged->athlete;
         $profile = $athlete->profile();
@@ -97,6 +101,7 @@ final readonly class AthleteView
             $reader->mayReadHealthNotes() ? CautionView::standing($judged) : [],
             AllowanceView::of($judged->today, $reader),
             null === $judged->rope ? null : OwnRopeView::of($judged->rope),
+            Attendance::isMissed($seenDaysAgo),
             RopeVerdictView::ofJudged($judged, $unit),
             $athlete->isRemoved(),
             $athlete->version(),

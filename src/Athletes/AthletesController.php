@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Api\KeptAnswers;
@@ -23,6 +24,7 @@ final readonly class AthletesController
         private ShowAthletes $show,
         private SaveAthlete $save,
         private EraseAthlete $erase,
+        private Athletes $athletes,
         private KeptAnswers $kept,
         private CurrentCoach $coach,
     ) {
@@ -34,6 +36,17 @@ final readonly class AthletesController
     public function all(Request $request): Response
     {
         return $this->kept->answer($request, 'athletes '.$this->coach->role()->value, $this->show->all(...));
+    }
+
+    /**
+     * @return list<RemovedView>
+     */
+    #[Route('/archive', methods: ['GET'], priority: 1)]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(RemovedView::class, list: true)]
+    public function archive(): array
+    {
+        return array_map(RemovedView::of(...), $this->athletes->removed());
     }
 
     #[Route('/{id}', methods: ['GET'])]

@@ -8,6 +8,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\People\Attendances;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\SentenceView;
@@ -23,6 +24,7 @@ final readonly class ShowAthletes
     public function __construct(
         private Athletes $athletes,
         private JudgeToday $judge,
+        private Attendances $attendances,
         private Gyms $gyms,
         private CurrentCoach $coach,
         private ClockInterface $clock,
@@ -34,15 +36,26 @@ final readonly class ShowAthletes
      */
     public function all(): array
     {
-        return array_map($this->view(...), array_values($this->judge->everybody()));
+        $seen = $this->attendances->lastSeen($this->tomorrow());
+
+        return array_map(
+            fn (Judged $one): AthleteView => $this->view($one, $seen[$one->athlete->id()->toRfc4122()] ?? null),
+            array_values($this->judge->everybody()),
+        );
     }
 
     public function one(Uuid $id): AthleteView
     {
-        return $this->view($this->judge->athlete($this->athletes->get($id)));
+        return $this->view($this->judge->athlete($this->athletes->get($id)), $this->attendances->lastSeenOf($id, $this->tomorrow()));
     }
 
-    private function view(Judged $judged): AthleteView
+    /** What was logged today counts. */
+    private function tomorrow(): \DateTimeImmutable
+    {
+        return LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone())->modify('+1 day');
+    }
+
+    private function view(Judged $judged, ?int $seenDaysAgo): AthleteView
     {
         $gym = $this->gyms->current();
         $today = LocalDay::of($this->clock->now(), $gym->timeZone());
@@ -55,6 +68,7 @@ final readonly class ShowAthletes
             (int) $today->format('Y'),
             $this->coach->role(),
             $gym->unit(),
+            $seenDaysAgo,
         );
     }
 

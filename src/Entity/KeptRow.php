@@ -47,6 +47,12 @@ trait KeptRow
         return null !== $this->removedAt;
     }
 
+    /** Null: it is not. */
+    public function removedAt(): ?\DateTimeImmutable
+    {
+        return $this->removedAt;
+    }
+
     public function remove(\DateTimeImmutable $now): void
     {
         $this->removedAt = $now;

@@ -328,8 +328,41 @@ final class AthletesApiTest extends ApiTestCase
         }
         self::assertSame($one, $this->queriesOf('/api/athletes'));
         // One of them asks whether anything was written; then nothing else is asked.
-        self::assertLessThanOrEqual(10, $one);
+        self::assertLessThanOrEqual(11, $one);
         self::assertLessThanOrEqual(3, $this->queriesOf('/api/athletes'), 'asked again');
+    }
+
+    public function testWhoWasRemovedStandsInTheArchiveAndIsBroughtBack(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        self::assertSame([], $this->send('GET', '/api/athletes/archive'));
+        $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
+        [$removed] = $this->send('GET', '/api/athletes/archive');
+        self::assertSame([$id, 'Ilse Tannow', false, 2], [$removed['id'], $removed['name'], $removed['guest'], $removed['version']]);
+        self::assertStringStartsWith(gmdate('Y-m-d'), $removed['removedAt']);
+        $this->send('POST', '/api/athletes/'.$id.'/restore', null, self::change(2));
+        self::assertSame([], $this->send('GET', '/api/athletes/archive'));
+    }
+
+    public function testWhoWasNotSeenForTwoWeeksIsMissed(): void
+    {
+        $gym = $this->signInto();
+        $id = $this->newAthlete();
+        $missed = fn (): array => [$this->send('GET', '/api/athletes')[0]['missed'], $this->send('GET', '/api/athletes/'.$id)['missed']];
+        self::assertSame([false, false], $missed(), 'never seen is not missed');
+        $this->send('PUT', '/api/attempts/'.self::id(), [
+            'athleteId' => $id,
+            'drill' => 'fifty-calm',
+            'kind' => 'streak',
+            'reps' => 23,
+            'end' => 'miss',
+        ]);
+        self::assertSame([false, false], $missed());
+        foreach (['practice SET local_day = local_day - INTERVAL 14 DAY WHERE gym_id', 'gym SET revision = revision + 1 WHERE id'] as $sql) {
+            self::connection()->executeStatement("UPDATE $sql = ?", [$gym->toBinary()]);
+        }
+        self::assertSame([true, true], $missed());
     }
 
     private function queriesOf(string $path): int

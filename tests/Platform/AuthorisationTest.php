@@ -58,6 +58,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/stops/{id}' => 'ROLE_HELPER',
         'GET /api/athlete-terms' => 'ROLE_HELPER',
         'GET /api/athletes' => 'ROLE_HELPER',
+        'GET /api/athletes/archive' => 'ROLE_COACH',
         'GET /api/athletes/{id}' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/arc' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/cables' => 'ROLE_HELPER',

@@ -14,9 +14,18 @@ final readonly class Attendance
     /** Whoever was seen within so many days is expected (our assumption: three classes missed are a habit). */
     public const EXPECTED_DAYS = 21;
 
+    /** Whoever was not seen for so many days is worth a word (our assumption). */
+    public const ASK_AFTER_DAYS = 14;
+
     /** @param Verdict|null $away why they are not; null: they are, or are expected */
     private function __construct(public ?Verdict $away)
     {
+    }
+
+    /** @param int|null $daysAgo they were seen last; null: never */
+    public static function isMissed(?int $daysAgo): bool
+    {
+        return null !== $daysAgo && $daysAgo >= self::ASK_AFTER_DAYS;
     }
 
     /**

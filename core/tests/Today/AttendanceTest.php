@@ -18,6 +18,11 @@ final class AttendanceTest extends TestCase
         self::assertSame($away, Attendance::tonight($mark, $logged, $daysAgo)->away?->code);
     }
 
+    public function testWhoIsMissed(): void
+    {
+        self::assertSame([false, false, true], array_map(Attendance::isMissed(...), [null, 13, 14]));
+    }
+
     /**
      * @return iterable<string, array{AttendanceMark|null, bool, int|null, string|null}>
      */

@@ -48,6 +48,20 @@ final readonly class Athletes
     }
 
     /**
+     * @return list<Athlete> those removed and not forgotten yet, the last first
+     */
+    public function removed(): array
+    {
+        /** @var list<Athlete> $athletes */
+        $athletes = $this->database
+            ->entities()
+            ->createQuery('SELECT a FROM '.Athlete::class.' a WHERE a.removedAt IS NOT NULL ORDER BY a.removedAt DESC, a.id')
+            ->getResult();
+
+        return $athletes;
+    }
+
+    /**
      * @return list<Uuid> whose removal is older than that
      */
     public function removedBefore(\DateTimeImmutable $instant): array

@@ -61,18 +61,25 @@ final readonly class Attendances
     /**
      * @return array<string, int> how many days before that one each practised last, by athlete id
      */
-    public function lastSeen(\DateTimeImmutable $before): array
+    public function lastSeen(\DateTimeImmutable $before, ?Uuid $athlete = null): array
     {
         $days = [];
+        $of = null === $athlete ? '' : ' AND athlete_id = :athlete';
         foreach ($this->database->rows(
-            'SELECT athlete_id, DATEDIFF(:day, MAX(local_day)) AS ago FROM practice WHERE gym_id = :gym AND local_day < :day
+            'SELECT athlete_id, DATEDIFF(:day, MAX(local_day)) AS ago FROM practice WHERE gym_id = :gym AND local_day < :day'.$of.'
              GROUP BY athlete_id',
-            ['day' => $before->format('Y-m-d')],
+            ['day' => $before->format('Y-m-d')] + (null === $athlete ? [] : ['athlete' => $athlete]),
+            null === $athlete ? [] : ['athlete' => UuidType::NAME],
         ) as $row) {
             $days[self::id($row['athlete_id'])] = is_numeric($row['ago']) ? (int) $row['ago'] : 0;
         }
 
         return $days;
+    }
+
+    public function lastSeenOf(Uuid $athlete, \DateTimeImmutable $before): ?int
+    {
+        return $this->lastSeen($before, $athlete)[$athlete->toRfc4122()] ?? null;
     }
 
     private static function id(mixed $binary): string

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { judgedOf } from './changes';
+import { judgedOf, madeOf } from './changes';
 import { call, type Change, type Schemas } from './client';
 import { useWriteOf } from './writes';
 
@@ -77,6 +77,15 @@ export function useRestoreAthlete() {
   return useWrite(({ id, change }: { id: string; change: Change }) =>
     call('POST', '/api/athletes/{id}/restore', { path: { id }, change }),
   );
+}
+
+/** Who was removed and is not forgotten yet. */
+export function useArchive() {
+  return useQuery({
+    queryKey: [...athletesKey, 'archive'],
+    queryFn: () => call('GET', '/api/athletes/archive'),
+    ...madeOf('athlete'),
+  });
 }
 
 export type AthleteTerms = Schemas['AthleteTermsView'];

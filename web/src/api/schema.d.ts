@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["athletesArchive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}": {
         parameters: {
             query?: never;
@@ -2007,6 +2023,7 @@ export interface components {
             cautions: components["schemas"]["CautionView"][];
             allowance: components["schemas"]["AllowanceView"];
             rope: components["schemas"]["OwnRopeView"] | null;
+            missed: boolean;
             ropeVerdict: components["schemas"]["RopeVerdictView"];
             removed: boolean;
             version: number;
@@ -2828,6 +2845,13 @@ export interface components {
             fault: string | null;
             version: number;
         };
+        RemovedView: {
+            id: string;
+            name: string;
+            removedAt: string;
+            guest: boolean;
+            version: number;
+        };
         ResetInput: {
             coachId: string;
             secret: string;
@@ -3410,6 +3434,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AthleteView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    athletesArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemovedView"][];
                 };
             };
             /** @description refused, with the reason */

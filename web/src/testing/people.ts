@@ -127,6 +127,7 @@ export const ilse: Athlete = {
   handleLengthM: 0.15,
   cautions: [],
   allowance: mayJump,
+  missed: false,
   ropeVerdict: rightRope,
   rope: {
     id: '01934f2e-7a4c-7cc0-98c4-dc0c0c073990',

@@ -16,7 +16,11 @@ describe('the athletes', () => {
   it('teaches the first step when nobody is there', async () => {
     answerWith({ 'GET /api/athletes': [], 'GET /api/me': maren });
     renderPage(<AthletesPage />);
-    expect(await screen.findByText(/a name and a height are enough/)).toBeVisible();
+    expect(await screen.findByText(/a name and a height in each line are enough/)).toBeVisible();
+    expect(await screen.findByRole('link', { name: 'Paste a list' })).toHaveAttribute(
+      'href',
+      '/athletes/list',
+    );
     expect(await screen.findByRole('button', { name: 'Add an athlete' })).toBeVisible();
   });
 
@@ -36,6 +40,40 @@ describe('the athletes', () => {
     ).toBeVisible();
     expect(screen.getByRole('row', { name: /Ilse Tannow/ })).toHaveTextContent('168 cmMix244 cm');
     expect(screen.getByRole('row', { name: /Tomasz/ })).toHaveTextContent('caution');
+  });
+
+  it('finds, narrows and orders without asking again', async () => {
+    const lucia = { ...ilse, id: 'l', name: 'Lucía Ferrandiz', statureM: 1.51, missed: true };
+    const sent = answerWith({ 'GET /api/athletes': [ilse, tomasz, lucia], 'GET /api/me': maren });
+    renderPage(<AthletesPage />);
+    const names = () => screen.getAllByRole('rowheader').map((cell) => cell.textContent?.split(' ')[0]);
+    await screen.findByRole('link', { name: 'Ilse Tannow' });
+    expect(names()).toEqual(['Ilse', 'Lucía', 'Tomasz']);
+    await userEvent.type(screen.getByLabelText('Find by name'), 'lucia');
+    expect(names()).toEqual(['Lucía']);
+    await userEvent.clear(screen.getByLabelText('Find by name'));
+    await userEvent.click(screen.getByRole('combobox', { name: 'Show' }));
+    await userEvent.click(await screen.findByTitle('not seen for two weeks'));
+    expect(names()).toEqual(['Lucía']);
+    await userEvent.type(screen.getByLabelText('Find by name'), 'zzz');
+    expect(screen.getByRole('status')).toHaveTextContent('Nobody is like that');
+    await userEvent.click(screen.getByRole('button', { name: 'Show everybody' }));
+    expect(names()).toEqual(['Ilse', 'Lucía', 'Tomasz']);
+    expect(sent.filter(({ path }) => path === '/api/athletes')).toHaveLength(1);
+  });
+
+  it('brings back who was removed', async () => {
+    const gone = { id: 'g', name: 'Enna', removedAt: '2026-11-20T18:00:00Z', guest: false, version: 4 };
+    const sent = answerWith({
+      'GET /api/athletes': [ilse],
+      'GET /api/me': maren,
+      'GET /api/athletes/archive': [gone],
+    });
+    renderPage(<AthletesPage />);
+    await userEvent.click(await screen.findByText('Removed: 1'));
+    await userEvent.click(screen.getByRole('button', { name: 'Bring back Enna' }));
+    expect(sent.at(-1)).toMatchObject({ method: 'POST', path: '/api/athletes/g/restore' });
+    expect(sent.at(-1)?.headers['If-Match']).toBe('"4"');
   });
 
   it('offers helpers no change', async () => {
