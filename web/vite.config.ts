@@ -3,6 +3,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react()],
+  // The help that ships with the app is written beside the other documents.
+  server: { fs: { allow: ['..'] } },
   build: { outDir: '../public/build', emptyOutDir: true, assetsInlineLimit: 0, manifest: true },
   test: {
     environment: 'jsdom',

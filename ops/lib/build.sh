@@ -49,7 +49,7 @@ build_node_modules() {
 
 build_web() {
   local key
-  key="$(content_key web/src web/public web/index.html web/vite.config.ts web/vite.sw.config.ts web/package-lock.json)"
+  key="$(content_key docs/coach web/src web/public web/index.html web/vite.config.ts web/vite.sw.config.ts web/package-lock.json)"
   if is_built web "$key" && [ -f public/build/index.html ]; then return 0; fi
   step "building the front end"
   run_logged vite npm --prefix web run --silent build

@@ -24,6 +24,7 @@ const YouPage = lazy(() => signIn().then((door) => ({ default: door.YouPage })))
 const BeginPage = lazy(() => ownGym().then((door) => ({ default: door.BeginPage })));
 const JoinPage = lazy(() => ownGym().then((door) => ({ default: door.JoinPage })));
 const PeoplePage = lazy(() => ownGym().then((door) => ({ default: door.PeoplePage })));
+const HelpPage = lazy(() => ownGym().then((door) => ({ default: door.HelpPage })));
 const SettingsPage = lazy(() => ownGym().then((door) => ({ default: door.SettingsPage })));
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
@@ -126,6 +127,8 @@ export function Routed() {
               <Route path="/gym/settings" element={<SettingsPage />} />
               <Route path="/gym/people" element={<PeoplePage />} />
               <Route path="/gym/files" element={<ExchangePage />} />
+              <Route path="/gym/help" element={<HelpPage />} />
+              <Route path="/gym/help/:place" element={<HelpPage />} />
               <Route path="/gym/you" element={<YouPage />} />
             </Route>
             {/* Whoever has just made their gym: its athletes come next. */}

@@ -77,7 +77,7 @@ export function Shell({ children }: { children: ReactNode }) {
             waiting={waiting.length}
             refused={waiting.filter((write) => write.refused !== undefined).length}
           />
-          <PlainButton quiet onClick={() => open('keys')} aria-label="Keys">
+          <PlainButton quiet onClick={() => open('keys')} aria-label="Help and keys">
             ?
           </PlainButton>
           <PlainButton quiet onClick={() => signOut.mutate()}>

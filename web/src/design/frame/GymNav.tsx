@@ -5,6 +5,7 @@ const PARTS = [
   { path: '/gym/people', name: 'People' },
   { path: '/gym/files', name: 'Files' },
   { path: '/gym/you', name: 'Your sign-in' },
+  { path: '/gym/help', name: 'Help' },
 ];
 
 /** What lies behind the gym's name. */

@@ -1,4 +1,6 @@
 export { BeginPage } from './BeginPage';
+export { HelpHere } from './HelpHere';
+export { HelpPage } from './HelpPage';
 export { JoinPage } from './JoinPage';
 export { PeoplePage } from './PeoplePage';
 export { SettingsPage } from './SettingsPage';

@@ -17,6 +17,7 @@ export function SignInPage() {
   return (
     <Doorstep
       title="Good evening, coach. Who is it?"
+      tab="Sign in"
       promise="Ropes that fit, one next thing for every athlete."
     >
       {waiting > 0 && (
