@@ -359,7 +359,10 @@ final class AthletesApiTest extends ApiTestCase
             'end' => 'miss',
         ]);
         self::assertSame([false, false], $missed());
-        foreach (['practice SET local_day = local_day - INTERVAL 14 DAY WHERE gym_id', 'gym SET revision = revision + 1 WHERE id'] as $sql) {
+        foreach ([
+            'practice SET local_day = local_day - INTERVAL 14 DAY WHERE gym_id',
+            'gym SET revision = revision + 1 WHERE id',
+        ] as $sql) {
             self::connection()->executeStatement("UPDATE $sql = ?", [$gym->toBinary()]);
         }
         self::assertSame([true, true], $missed());
