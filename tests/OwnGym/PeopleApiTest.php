@@ -157,6 +157,20 @@ final class PeopleApiTest extends ApiTestCase
         self::assertSame(2, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM coach WHERE gym_id = ?', [$theirs->toBinary()]));
     }
 
+    /** Together with the attempts to sign in from there. */
+    public function testWhoeverTriesLinksOneAfterTheOtherHasToWait(): void
+    {
+        $link = ['gym' => self::id(), 'id' => self::id(), 'secret' => self::SECRET];
+        for ($i = 0; $i < 150; ++$i) {
+            $this->send('POST', '/api/way-in', $link);
+        }
+        $this->assertStatus(404);
+        $this->send('POST', '/api/way-in', $link);
+        $this->assertStatus(429);
+        $this->send('POST', '/api/sign-in', ['email' => 'a@b.example', 'password' => 'x']);
+        $this->assertStatus(429);
+    }
+
     /**
      * @return array{gym: string, id: string, secret: string}
      */
