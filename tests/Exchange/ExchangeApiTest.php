@@ -81,12 +81,18 @@ final class ExchangeApiTest extends ExchangeTestCase
     /** What the screens say is the same, with the time zone by which days are counted. */
     public function testAfterAnImportIntoAnEmptyGymTheScreensSayTheSame(): void
     {
-        $this->gymWithEverything();
+        $days = static fn (Uuid $gym): array => self::connection()->fetchFirstColumn(
+            'SELECT local_day FROM practice WHERE gym_id = ? ORDER BY athlete_id, local_day',
+            [$gym->toBinary()],
+        );
+        $first = $this->gymWithEverything();
         $screens = $this->screens();
         $json = $this->download('/api/export.json');
-        $this->signInto();
+        $second = $this->signInto();
         $this->bringIn($json);
         self::assertSame($screens, $this->screens());
+        self::assertContains('2026-02-01', $days($first), 'half past eleven in London is the next morning in Tokyo');
+        self::assertSame($days($first), $days($second));
     }
 
     public function testSettingsAreHeldToTheirForm(): void
@@ -502,6 +508,15 @@ final class ExchangeApiTest extends ExchangeTestCase
     private function gymWithEverything(): Uuid
     {
         $gym = $this->signInto();
+        $this->send('PATCH', '/api/gym', [
+            'timeZone' => 'Asia/Tokyo',
+            'unit' => 'ft-in',
+            'trimSchool' => 'goal-length',
+            'beginnersSchool' => 'below-chest',
+            'handle' => '12 cm',
+            'ceiling' => '3.1 m',
+        ], self::change(1));
+        $this->assertStatus(200);
         foreach (
             [
                 ['name' => 'Ann "Speedy", of Wrenmouth', 'cautions' => ['bone'], 'cautionNote' => "=two\nlines"],
@@ -563,18 +578,9 @@ final class ExchangeApiTest extends ExchangeTestCase
         return $gym;
     }
 
-    /** Settings, a class in the calendar, who was there, and a pin. */
+    /** A class in the calendar, who was there, and a pin. */
     private function evening(Uuid $gym, string $athlete): void
     {
-        $this->send('PATCH', '/api/gym', [
-            'timeZone' => 'Asia/Tokyo',
-            'unit' => 'ft-in',
-            'trimSchool' => 'goal-length',
-            'beginnersSchool' => 'below-chest',
-            'handle' => '12 cm',
-            'ceiling' => '3.1 m',
-        ], self::change(1));
-        $this->assertStatus(200);
         self::connection()->insert('class_hour', [
             'gym_id' => $gym->toBinary(),
             'id' => Uuid::v7()->toBinary(),
