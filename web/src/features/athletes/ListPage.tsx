@@ -8,10 +8,10 @@ import { Card } from '../../design/page/Card';
 import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
 import { useSettled } from '../../lib/useSettled';
-import { ListColumns } from './parts/ListColumns';
-import { ListFile } from './parts/ListFile';
-import { ListedRows } from './parts/ListedRows';
-import { LinesToLookAt } from './parts/LinesToLookAt';
+import { ListColumns } from './parts/list/ListColumns';
+import { ListFile } from './parts/list/ListFile';
+import { ListedRows } from './parts/list/ListedRows';
+import { LinesToLookAt } from './parts/list/LinesToLookAt';
 import styles from './ListPage.module.css';
 
 /** Typing rests for so long before the list is read. */

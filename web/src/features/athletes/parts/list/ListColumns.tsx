@@ -1,7 +1,7 @@
 import { Select } from 'antd';
-import type { ColumnMeaning, ListColumn } from '../../../api/athleteList';
-import { Card } from '../../../design/page/Card';
-import styles from '../ListPage.module.css';
+import type { ColumnMeaning, ListColumn } from '../../../../api/athleteList';
+import { Card } from '../../../../design/page/Card';
+import styles from '../../ListPage.module.css';
 
 const MEANINGS: Record<ColumnMeaning, string> = {
   name: 'name',

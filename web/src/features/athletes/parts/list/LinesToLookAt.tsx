@@ -1,6 +1,6 @@
-import type { AthleteList } from '../../../api/athleteList';
-import { Card } from '../../../design/page/Card';
-import styles from '../ListPage.module.css';
+import type { AthleteList } from '../../../../api/athleteList';
+import { Card } from '../../../../design/page/Card';
+import styles from '../../ListPage.module.css';
 
 interface Props {
   faults: AthleteList['faults'];

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useRef } from 'react';
-import { LIST_ENDINGS } from '../../../api/athleteList';
-import styles from '../ListPage.module.css';
+import { LIST_ENDINGS } from '../../../../api/athleteList';
+import styles from '../../ListPage.module.css';
 
 interface Props {
   file: File | null;
