@@ -18,6 +18,7 @@ final class LengthParser
     private const NUMBER = '(\d{1,7}(?:\.\d{1,6})?)';
     private const FEET = "(?:'|ft|feet|foot)";
     private const INCHES = '(?:"|in|inch|inches)';
+    private const LONG_UNITS = ['/(?<=[\d ])(?:centimet(?:re|er)s?|cms)$/', '/(?<=[\d ])met(?:re|er)s?$/'];
     private const FRACTIONS = ['½' => '.5', '¼' => '.25', '¾' => '.75'];
 
     /**
@@ -48,6 +49,8 @@ final class LengthParser
             strtolower(trim($text, " \t\r\n")),
             self::FRACTIONS + [
                 "\u{2032}\u{2032}" => '"',
+                "\u{2019}\u{2019}" => '"',
+                "\u{2018}\u{2018}" => '"',
                 "\u{2033}" => '"',
                 "\u{201C}" => '"',
                 "\u{201D}" => '"',
@@ -61,6 +64,7 @@ final class LengthParser
                 "\u{202F}" => ' ',
             ],
         );
+        $plain = (string) preg_replace(self::LONG_UNITS, ['cm', 'm'], $plain);
         $plain = (string) preg_replace('/(\d),(\d{1,2})(?!\d)/', '$1.$2', $plain);
 
         return (string) preg_replace('/\s+/', ' ', $plain);

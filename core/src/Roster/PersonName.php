@@ -14,6 +14,8 @@ final class PersonName
     /** `Tannow, Ilse` is how registers sort; everywhere else the first name comes first. */
     public static function of(string $written): string
     {
+        // Out of an address book: the address is no matter of ours.
+        $written = (string) preg_replace('/<[^>]*@[^>]*>/', '', $written);
         $name = 1 === preg_match('/^([^,]+),\s*([^,]+)$/u', $written, $found) ? $found[2].' '.$found[1] : $written;
 
         return trim((string) preg_replace('/[\s\p{Z}]+/u', ' ', $name));

@@ -145,6 +145,31 @@ final class UntidyLists
             [['Ilse Tannow', 168, null], ['Bram', 178, null]],
             [[2, 'height']],
         ];
+        yield 'weights before heights, no heading: 62 could be inches and is not' => [
+            "Ilse Tannow,62,168\nFemi Adarou,81,183\nPriya Nandakar,58,163",
+            [['Ilse Tannow', 168, null], ['Femi Adarou', 183, null], ['Priya Nandakar', 163, null]],
+            [],
+        ];
+        yield 'headings cut short' => [
+            "Child;D.O.B.;Ht.\nIlse;12.03.2012;1.51\nFemi;1.9.2013;148 cms",
+            [['Ilse', 151, 2012], ['Femi', 148, 2013]],
+            [],
+        ];
+        yield 'a heading that says the unit in words' => [
+            "Full name;Height in feet;Emergency contact height\nIlse;5'6;\nFemi;6;\nPriya;5.4;",
+            [['Ilse', 168, null], ['Femi', 183, null]],
+            [[4, 'height']],
+        ];
+        yield 'names out of an address book' => [
+            "Ilse Tannow <ilse@mail.example>\t168 centimetres\nFemi Adarou <femi@mail.example>\t5’ 11’’",
+            [['Ilse Tannow', 168, null], ['Femi Adarou', 180, null]],
+            [],
+        ];
+        yield 'heights written twice over' => [
+            "Name;Height\nIlse;168 cm (5'6\")\nFemi;6'0\" / 183 cm",
+            [],
+            [[2, 'height'], [3, 'height']],
+        ];
         yield 'a heading alone' => ["Name;Height\n", [], []];
         yield 'nothing' => ['', [], []];
         yield 'one column of names alone' => ["Ilse Tannow\nFemi Adarou", [], [[1, 'height'], [2, 'height']]];

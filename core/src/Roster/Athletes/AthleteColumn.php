@@ -26,14 +26,15 @@ enum AthleteColumn: string
 
     /** By which words a heading says it, the narrower first; common practice in some languages. */
     private const WORDS = [
-        'first-name' => '/\b(first|given|fore) ?-?name|^first$|vorname|prenom|voornaam/',
+        'first-name' => '/\b(first|given|fore|christian) ?-?name|^first$|vorname|prenom|voornaam/',
         'last-name' => '/\b(last|family|sur) ?-?name|^last$|surname|nachname|familienname|apellido|achternaam|cognome|nom de famille/',
-        'birth' => '/birth|\bborn\b|\bdob\b|\byob\b|geburt|geboren|geboorte|naissance|nacimiento|nascita|jahrgang/',
+        'birth' => '/birth|\bborn\b|\bdob\b|\bd o b\b|\byob\b|geburt|geboren|geboorte|naissance|nacimiento|nascita|jahrgang/',
         'age' => '/\bage\b|\balter\b|\bedad\b|leeftijd/',
-        'height' => '/height|\btall\b|stature|grosse|altura|estatura|\btaille\b|lengte|altezza|^(cm|ft|in|m)$/',
+        'height' => '/height|\bht\b|\bhgt\b|\btall\b|stature|grosse|altura|estatura|\btaille\b|lengte|altezza|^(cm|ft|in|m)$/',
         'hand' => '/\bhand(ed|edness)?\b|dominant/',
         'experience' => '/experience|\blevel\b|\bstage\b|\bskill|niveau|nivel|erfahrung/',
-        'name' => '/\bnames?\b|athlete|member|participant|\bclient|student|pupil|\bwho\b|\bnom\b|nombre|\bnaam\b|\bnome\b|\bperson\b/',
+        'name' => '/\bnames?\b|athlete|member|participant|\bclient|\bchild|\bkid|student|pupil'
+            .'|\bwho\b|\bnom\b|nombre|\bnaam\b|\bnome\b|\bperson\b/',
     ];
 
     /** @return self|null null: nothing that is read here */

@@ -102,7 +102,7 @@ final readonly class AthleteColumns
         $best = self::MOST;
         $found = null;
         for ($column = 0; $column < $sheet->width() && !\in_array(AthleteColumn::Height, $meanings, true); ++$column) {
-            $share = isset($meanings[$column]) ? 0.0 : self::share($sheet->column($column, $first), HeightCell::isOne(...));
+            $share = isset($meanings[$column]) ? 0.0 : self::likeness($sheet->column($column, $first));
             if ($share > $best) {
                 [$best, $found] = [$share, $column];
             }
@@ -138,6 +138,12 @@ final readonly class AthleteColumns
                 + [$one => AthleteColumn::FirstName, $other => AthleteColumn::LastName],
             default => $meanings + [$one => AthleteColumn::Name],
         };
+    }
+
+    /** @param list<string> $cells */
+    private static function likeness(array $cells): float
+    {
+        return [] === $cells ? 0.0 : array_sum(array_map(HeightCell::likeness(...), $cells)) / \count($cells);
     }
 
     /**

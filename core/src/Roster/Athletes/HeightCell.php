@@ -21,6 +21,8 @@ final class HeightCell
     /** @return string|null cm, m, in or ft */
     public static function unitIn(string $heading): ?string
     {
+        // "in feet": the first word is no unit.
+        $heading = (string) preg_replace('/\bin (?=(?:cm|centi|met|m\b|feet|foot|ft|inch))/i', '', $heading);
         foreach (self::UNITS as $words => $unit) {
             // "ft/in" and "cm or ft" name two: each cell has to say its own.
             $rest = (string) preg_replace($words, '', mb_strtolower($heading), -1, $found);
@@ -34,15 +36,20 @@ final class HeightCell
 
     public static function isOne(string $cell): bool
     {
+        return self::likeness($cell) > 0.0;
+    }
+
+    /** @return float 1: a height, 0: none; between: it could be one in another unit, or a weight or an age */
+    public static function likeness(string $cell): float
+    {
         try {
             self::read($cell, null);
 
-            return true;
+            return 1.0;
         } catch (OutOfRange) {
-            return false;
+            return 0.0;
         } catch (UnreadableLength $e) {
-            // It could be two, so it is one.
-            return str_contains($e->accepted, ' or ') && 1 === preg_match('/^\d/', $cell);
+            return str_contains($e->accepted, ' or ') && 1 === preg_match('/^\d/', $cell) ? 0.6 : 0.0;
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Roster\Athletes;
 
 use Zumbo\Core\Body\BirthYear;
+use Zumbo\Core\Roster\PersonName;
 use Zumbo\Core\Stage\Experience;
 
 /**
@@ -66,7 +67,9 @@ final class Words
 
     public static function looksLikeAName(string $cell): bool
     {
-        return 1 === preg_match('/\p{L}/u', $cell) && !HeightCell::isOne($cell) && !str_contains($cell, '@');
+        $name = PersonName::of($cell);
+
+        return 1 === preg_match('/\p{L}/u', $name) && !HeightCell::isOne($name) && !str_contains($name, '@');
     }
 
     private static function plain(string $cell): string
