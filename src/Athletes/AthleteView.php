@@ -58,6 +58,8 @@ final readonly class AthleteView
         public array $cautions,
         public AllowanceView $allowance,
         public ?OwnRopeView $rope,
+        /** Came along for this evening. */
+        public bool $guest,
         /** Not seen for two weeks or more. */
         public bool $missed,
         public RopeVerdictView $ropeVerdict,
@@ -101,6 +103,7 @@ final readonly class AthleteView
             $reader->mayReadHealthNotes() ? CautionView::standing($judged) : [],
             AllowanceView::of($judged->today, $reader),
             null === $judged->rope ? null : OwnRopeView::of($judged->rope),
+            null !== $athlete->guestOn(),
             Attendance::isMissed($seenDaysAgo),
             RopeVerdictView::ofJudged($judged, $unit),
             $athlete->isRemoved(),

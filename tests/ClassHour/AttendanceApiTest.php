@@ -65,7 +65,7 @@ final class AttendanceApiTest extends ApiTestCase
         ));
         $this->log($id);
         $this->choresOf($gym);
-        self::assertCount(1, $this->send('GET', '/api/athletes'), 'the evening is not over');
+        self::assertSame([true], array_column($this->send('GET', '/api/athletes'), 'guest'), 'the evening is not over');
         $this->guestOn($id, '-1 day');
         $this->choresOf($gym);
         self::assertSame([], $this->send('GET', '/api/athletes'));
@@ -85,7 +85,7 @@ final class AttendanceApiTest extends ApiTestCase
         $version = $this->send('GET', '/api/athletes/'.$id)['version'];
         self::assertNull($this->send('POST', '/api/guests/'.$id.'/join', null, self::change($version))['guestOn']);
         $this->choresOf($gym);
-        self::assertSame(['Enna'], array_column($this->send('GET', '/api/athletes'), 'name'));
+        self::assertSame(['Enna' => false], array_column($this->send('GET', '/api/athletes'), 'guest', 'name'));
         $this->send('PUT', '/api/guests/'.self::id(), ['name' => 'Enna', 'height' => 'tall']);
         $this->assertProblem('height');
     }

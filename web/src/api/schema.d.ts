@@ -2023,6 +2023,7 @@ export interface components {
             cautions: components["schemas"]["CautionView"][];
             allowance: components["schemas"]["AllowanceView"];
             rope: components["schemas"]["OwnRopeView"] | null;
+            guest: boolean;
             missed: boolean;
             ropeVerdict: components["schemas"]["RopeVerdictView"];
             removed: boolean;

@@ -127,6 +127,7 @@ export const ilse: Athlete = {
   handleLengthM: 0.15,
   cautions: [],
   allowance: mayJump,
+  guest: false,
   missed: false,
   ropeVerdict: rightRope,
   rope: {

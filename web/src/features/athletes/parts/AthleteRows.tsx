@@ -27,6 +27,7 @@ export function AthleteRows({ athletes, unit }: Props) {
           <tr key={athlete.id}>
             <th scope="row">
               <Link to={`/athletes/${athlete.id}`}>{athlete.name}</Link>
+              {athlete.guest && <span className={styles.caution}>guest</span>}
               {athlete.cautions.length > 0 && <span className={styles.caution}>caution</span>}
             </th>
             <td className={styles.number}>{formatLength(athlete.statureM, unit)}</td>
