@@ -15,6 +15,9 @@ import { Hall } from './parts/Hall';
 import { LogLine } from './parts/LogLine';
 
 // The hall first: what stands beside it, and what a touch opens, comes while nobody has touched yet.
+const FirstEvening = lazy(() =>
+  import('./parts/FirstEvening').then((door) => ({ default: door.FirstEvening })),
+);
 const Decision = lazy(() => import('./parts/Decision').then((door) => ({ default: door.Decision })));
 
 export function ClassPage() {
@@ -29,7 +32,14 @@ export function ClassPage() {
       empty={{
         when: (data) => data.athletes.length === 0 && data.absent.length === 0,
         page: (data) => (
-          <Workbench title={data.title.sentence}>
+          <Workbench
+            title={data.title.sentence}
+            decision={
+              <Suspense fallback={null}>
+                <FirstEvening hall={data.athletes} />
+              </Suspense>
+            }
+          >
             <Empty>
               The plan of the hall fills with your athletes: <Link to="/athletes/list">paste your list</Link>,
               or <Link to="/athletes/new">add the first one</Link>.

@@ -2,6 +2,7 @@ import type { ClassAthlete } from '../../../api/classHour';
 import type { ShownEntry } from '../../../api/entries';
 import { Dressed } from '../../../design/page/Dressed';
 import type { Entry } from '../../../lib/logLine';
+import { FirstEvening } from './FirstEvening';
 import { JustNow } from './JustNow';
 import { Selected } from './Selected';
 
@@ -30,6 +31,7 @@ export function Decision({ athletes, entries, chosen, last, onLog, onUndo, onClo
         />
       )}
       <JustNow athletes={athletes} entries={entries} />
+      <FirstEvening hall={athletes} />
     </Dressed>
   );
 }
