@@ -49,13 +49,13 @@ describe('the athletes', () => {
     const names = () => screen.getAllByRole('rowheader').map((cell) => cell.textContent?.split(' ')[0]);
     await screen.findByRole('link', { name: 'Ilse Tannow' });
     expect(names()).toEqual(['Ilse', 'Lucía', 'Tomasz']);
-    await userEvent.type(screen.getByLabelText('Find by name'), 'lucia');
+    await userEvent.type(screen.getByLabelText('Find an athlete'), 'lucia');
     expect(names()).toEqual(['Lucía']);
-    await userEvent.clear(screen.getByLabelText('Find by name'));
+    await userEvent.clear(screen.getByLabelText('Find an athlete'));
     await userEvent.click(screen.getByRole('combobox', { name: 'Show' }));
     await userEvent.click(await screen.findByTitle('not seen for two weeks'));
     expect(names()).toEqual(['Lucía']);
-    await userEvent.type(screen.getByLabelText('Find by name'), 'zzz');
+    await userEvent.type(screen.getByLabelText('Find an athlete'), 'zzz');
     expect(screen.getByRole('status')).toHaveTextContent('Nobody is like that');
     await userEvent.click(screen.getByRole('button', { name: 'Show everybody' }));
     expect(names()).toEqual(['Ilse', 'Lucía', 'Tomasz']);

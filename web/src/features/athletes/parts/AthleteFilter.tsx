@@ -30,8 +30,8 @@ export function AthleteFilter({ athletes, choice, onChange }: Props) {
   return (
     <div className={`no-print ${styles.filter ?? ''}`} role="search" aria-label="Athletes">
       <Input
-        aria-label="Find by name"
-        placeholder="Find by name"
+        aria-label="Find an athlete"
+        placeholder="Find an athlete"
         allowClear
         value={choice.text}
         onChange={(event) => onChange({ ...choice, text: event.target.value })}
