@@ -23,7 +23,6 @@ export function HelpPage() {
         <Card label="All pages">
           <Input
             size="large"
-            allowClear
             aria-label="Search the help"
             placeholder="Search"
             value={text}

@@ -32,7 +32,6 @@ export function AthleteFilter({ athletes, choice, onChange }: Props) {
       <Input
         aria-label="Find an athlete"
         placeholder="Find an athlete"
-        allowClear
         value={choice.text}
         onChange={(event) => onChange({ ...choice, text: event.target.value })}
       />
