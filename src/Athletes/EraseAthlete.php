@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Zumbo\App\Athletes;
 
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\Trail\Trail;
+use Zumbo\App\Entity\Trail\TrailDeed;
+use Zumbo\App\Entity\Trail\TrailNote;
 use Zumbo\App\Platform\Api\KeptAnswers;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Job\Chore;
@@ -28,6 +32,7 @@ final readonly class EraseAthlete implements Chore
         private ShowAthletes $show,
         private IdempotentWrite $writes,
         private KeptAnswers $kept,
+        private Trail $trail,
         private ClockInterface $clock,
     ) {
     }
@@ -50,7 +55,7 @@ final readonly class EraseAthlete implements Chore
                 if (trim($input->name) !== $athlete->profile()->name) {
                     throw BadField::of('name', $input->name, 'the name as it is written down');
                 }
-                $this->athletes->erase($athlete->id());
+                $this->erase($athlete->id());
             },
             fn (): AthleteView => $this->show->one($id),
         );
@@ -65,9 +70,16 @@ final readonly class EraseAthlete implements Chore
                 new UuidV7(),
                 Subject::of('forget', 'athlete', $id),
                 null,
-                fn () => $this->athletes->erase($id),
+                fn () => $this->erase($id),
             );
             $this->kept->forget();
         }
+    }
+
+    /** Of the trail only this stays: that somebody was erased, and by whom; not who they were. */
+    private function erase(Uuid $id): void
+    {
+        $this->athletes->erase($id);
+        $this->trail->add([new TrailNote(TrailDeed::Deleted, 'athlete', new UuidV7(), '', [])]);
     }
 }

@@ -102,6 +102,8 @@ final readonly class LoadDemo
             }
             $rack->give($day);
             $this->sums->rebuild();
+            $manager->flush();
+            (new DemoTrail($this->database, $ids))->upTo($day);
         });
     }
 

@@ -37,6 +37,7 @@ final class GymKeys
         'day_stop',
         'way_in',
         'attendance',
+        'trail',
         'signed_in_device',
     ];
 
@@ -47,6 +48,7 @@ final class GymKeys
         ['focus', 'focus_athlete_key', ['gym_id', 'athlete_id'], 'athlete'],
         ['noted_caution', 'noted_caution_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['attendance', 'attendance_of', ['gym_id', 'athlete_id'], 'athlete'],
+        ['trail', 'trail_whose', ['gym_id', 'athlete_id'], 'athlete'],
         ['day_stop', 'day_stop_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['stature', 'stature_athlete', ['gym_id', 'athlete_id'], 'athlete'],
         ['rope_pin', 'rope_pin_athlete', ['gym_id', 'athlete_id'], 'athlete'],

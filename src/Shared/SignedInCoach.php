@@ -46,6 +46,11 @@ final readonly class SignedInCoach implements UserInterface, PasswordAuthenticat
         return $this->gymId;
     }
 
+    public function memberId(): Uuid
+    {
+        return $this->id;
+    }
+
     public function getRoles(): array
     {
         return [$this->role->authority()];

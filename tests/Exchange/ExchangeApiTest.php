@@ -190,7 +190,7 @@ final class ExchangeApiTest extends ExchangeTestCase
         $this->send('POST', "/api/athletes/$id/erase", ['name' => $name], self::change(2));
         $this->assertStatus(204);
         $preview = $this->send_($all);
-        self::assertSame([0, ['Left out, of athletes who were erased here: 3 rows']], [$preview['errorCount'], $preview['examples']]);
+        self::assertSame([0, ['Left out, of athletes who were erased here: 4 rows']], [$preview['errorCount'], $preview['examples']]);
         $this->agreeTo($preview);
         self::assertSame([$other], array_column($this->send('GET', '/api/athletes'), 'id'));
         self::assertStringNotContainsString($id, $this->download('/api/export.json'));

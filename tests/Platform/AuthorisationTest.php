@@ -101,6 +101,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/shared-ropes' => 'ROLE_HELPER',
         'GET /api/signs' => 'ROLE_HELPER',
         'GET /api/takes/example.wav' => 'ROLE_HELPER',
+        'GET /api/trail' => 'ROLE_OWNER',
         'PATCH /api/athletes/{id}' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/measures' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',

@@ -207,6 +207,7 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/gym/files',
     '/gym/settings',
     '/gym/people',
+    '/gym/changes',
     '/gym/you',
     '/gym/help',
     '/athletes/list',

@@ -143,6 +143,9 @@ test.describe.serial('a gym of one’s own @desk', () => {
     await expect(title(helper)).toHaveText('This link lets nobody in');
     await page.goto('/gym/people');
     await expect(title(page)).toHaveText('3 people may sign in to Quay Ropes');
+    await page.getByRole('link', { name: 'Changes' }).click();
+    await expect(page.getByText('New: sign-in Bo Tarn')).toBeVisible();
+    await expect(page.getByText('New: link for Oda')).toBeVisible();
     await coach.context().close();
     await helper.context().close();
   });

@@ -49,6 +49,7 @@ test(
       ['/gym/files', /Export or import/],
       ['/gym/settings', /as it is set up/],
       ['/gym/people', /may sign in/],
+      ['/gym/changes', /changed what/],
       ['/gym/you', /You are signed in/],
       ['/gym/help', /Class/],
       ['/athletes/list', /Paste your list/],

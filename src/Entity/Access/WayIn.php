@@ -9,6 +9,7 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 
@@ -18,7 +19,7 @@ use Zumbo\App\Platform\Write\VersionedRow;
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'way_in')]
-class WayIn implements BelongsToGym, VersionedRow
+class WayIn implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
 
@@ -125,5 +126,10 @@ class WayIn implements BelongsToGym, VersionedRow
     private static function hash(#[\SensitiveParameter] string $secret): string
     {
         return hash('sha256', $secret, true);
+    }
+
+    public function trailName(): string
+    {
+        return $this->name;
     }
 }

@@ -6,6 +6,7 @@ namespace Zumbo\App\Entity\Gym;
 
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Write\VersionedRow;
 
 /**
@@ -14,7 +15,7 @@ use Zumbo\App\Platform\Write\VersionedRow;
 #[ORM\Entity]
 #[ORM\Table(name: 'coach')]
 #[ORM\UniqueConstraint(name: 'coach_email', columns: ['email'])]
-class Coach implements VersionedRow
+class Coach implements VersionedRow, Trailed
 {
     #[ORM\Version]
     #[ORM\Column(type: 'integer', options: ['default' => 1])]
@@ -74,5 +75,10 @@ class Coach implements VersionedRow
     public function becomes(Role $role): void
     {
         $this->role = $role;
+    }
+
+    public function trailName(): string
+    {
+        return $this->name;
     }
 }

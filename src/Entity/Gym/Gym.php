@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\Gym;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\School;
@@ -18,7 +19,7 @@ use Zumbo\Core\Rope\TrimSchool;
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'gym')]
-class Gym implements VersionedRow
+class Gym implements VersionedRow, Trailed
 {
     /** The demo's, whose coaches' password is published. */
     public const DEMO_ID = '019b76da-a800-760b-9c5d-83208990d4a1';
@@ -132,5 +133,10 @@ class Gym implements VersionedRow
     {
         $this->trimSchool = $trimSchool;
         $this->beginnersSchool = $beginnersSchool;
+    }
+
+    public function trailName(): string
+    {
+        return $this->name;
     }
 }

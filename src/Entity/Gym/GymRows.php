@@ -14,6 +14,7 @@ final readonly class GymRows
     /** Whatever points at another comes before it. */
     private const TABLES = [
         'job',
+        'trail',
         'focus',
         'noted_caution',
         'day_stop',

@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\Health;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Today\StopWord;
@@ -17,7 +18,7 @@ use Zumbo\Core\Today\StopWord;
 #[ORM\Entity]
 #[ORM\Table(name: 'day_stop')]
 #[ORM\Index(name: 'day_stop_athlete', columns: ['gym_id', 'athlete_id', 'local_day'])]
-class DayStop implements BelongsToGym, VersionedRow
+class DayStop implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
 
@@ -51,5 +52,10 @@ class DayStop implements BelongsToGym, VersionedRow
     public function stoppedBy(): string
     {
         return $this->stoppedBy;
+    }
+
+    public function trailName(): string
+    {
+        return '';
     }
 }

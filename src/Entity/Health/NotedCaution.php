@@ -6,6 +6,7 @@ namespace Zumbo\App\Entity\Health;
 
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Body\BodyPart;
@@ -20,7 +21,7 @@ use Zumbo\Core\Body\HealthNote;
 #[ORM\Entity]
 #[ORM\Table(name: 'noted_caution')]
 #[ORM\Index(name: 'noted_caution_athlete', columns: ['gym_id', 'athlete_id', 'noted_at'])]
-class NotedCaution implements BelongsToGym, VersionedRow
+class NotedCaution implements BelongsToGym, VersionedRow, Trailed
 {
     #[ORM\Version]
     #[ORM\Column(type: 'integer')]
@@ -143,5 +144,10 @@ class NotedCaution implements BelongsToGym, VersionedRow
     private static function daysBetween(\DateTimeImmutable $from, \DateTimeImmutable $to): int
     {
         return (int) round(($to->getTimestamp() - $from->getTimestamp()) / 86_400);
+    }
+
+    public function trailName(): string
+    {
+        return '';
     }
 }

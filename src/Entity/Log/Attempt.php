@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
 use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Drill\CountKind;
@@ -25,7 +26,7 @@ use Zumbo\Core\Streak\CountedReps;
 #[ORM\Index(name: 'attempt_athlete', columns: ['gym_id', 'athlete_id', 'logged_at'])]
 #[ORM\Index(name: 'attempt_time', columns: ['gym_id', 'logged_at'])]
 #[ORM\Index(name: 'attempt_set', columns: ['gym_id', 'set_id'])]
-class Attempt implements BelongsToGym, VersionedRow
+class Attempt implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
 
@@ -158,5 +159,10 @@ class Attempt implements BelongsToGym, VersionedRow
             },
             $clean,
         );
+    }
+
+    public function trailName(): string
+    {
+        return '';
     }
 }

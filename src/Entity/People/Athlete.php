@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\People;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Body\Body;
@@ -22,7 +23,7 @@ use Zumbo\Core\Stage\Stage;
 #[ORM\Entity]
 #[ORM\Table(name: 'athlete')]
 #[ORM\UniqueConstraint(name: 'athlete_tag', columns: ['gym_id', 'tag'])]
-class Athlete implements BelongsToGym, VersionedRow
+class Athlete implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
 
@@ -150,5 +151,10 @@ class Athlete implements BelongsToGym, VersionedRow
     public function toCore(): Body
     {
         return $this->taped->on(Body::ofStature(Length::ofMetres($this->profile->statureM)));
+    }
+
+    public function trailName(): string
+    {
+        return $this->profile->name;
     }
 }

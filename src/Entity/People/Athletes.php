@@ -15,6 +15,20 @@ use Zumbo\App\Platform\Gym\UnknownRow;
  */
 final readonly class Athletes
 {
+    /** Rows that hang on an athlete and nothing else hangs on. */
+    private const THEIRS = [
+        'trail',
+        'focus',
+        'attempt',
+        'day_sum',
+        'stage_days',
+        'rope_pin',
+        'given_rope',
+        'noted_caution',
+        'day_stop',
+        'attendance',
+    ];
+
     public function __construct(private GymDatabase $database, private GymScope $scope)
     {
     }
@@ -94,8 +108,7 @@ final readonly class Athletes
     /** For good: the athlete and everything that is kept of them. Their id is noted, so that no older copy brings them back. */
     public function erase(Uuid $id): void
     {
-        $theirs = ['focus', 'attempt', 'day_sum', 'stage_days', 'rope_pin', 'given_rope', 'noted_caution', 'day_stop', 'attendance'];
-        foreach ($theirs as $table) {
+        foreach (self::THEIRS as $table) {
             $this->database->execute(
                 "DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete",
                 ['athlete' => $id],

@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\People;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Fault\Fault;
@@ -20,7 +21,7 @@ use Zumbo\Core\Fault\Sign;
 #[ORM\Entity]
 #[ORM\Table(name: 'focus')]
 #[ORM\Index(name: 'focus_athlete', columns: ['gym_id', 'athlete_id', 'given_at'])]
-class Focus implements BelongsToGym, VersionedRow
+class Focus implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
 
@@ -65,5 +66,10 @@ class Focus implements BelongsToGym, VersionedRow
     public function signs(): array
     {
         return array_map(Sign::from(...), $this->signCodes);
+    }
+
+    public function trailName(): string
+    {
+        return '';
     }
 }

@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\Ropes;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Cable\CableFamily;
@@ -18,7 +19,7 @@ use Zumbo\Core\Measure\Length;
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'cable')]
-class OwnCable implements BelongsToGym, VersionedRow
+class OwnCable implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
 
@@ -53,5 +54,10 @@ class OwnCable implements BelongsToGym, VersionedRow
     public function family(): CableFamily
     {
         return CableFamily::like($this->piece()->density, $this->diameterM);
+    }
+
+    public function trailName(): string
+    {
+        return $this->name;
     }
 }

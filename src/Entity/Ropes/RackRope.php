@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\Ropes;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Cable\CableFamily;
@@ -18,7 +19,7 @@ use Zumbo\Core\Measure\Length;
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'rack_rope')]
-class RackRope implements BelongsToGym, VersionedRow
+class RackRope implements BelongsToGym, VersionedRow, Trailed
 {
     use InspectedRope;
     use KeptRow;
@@ -87,5 +88,10 @@ class RackRope implements BelongsToGym, VersionedRow
     public function family(): CableFamily
     {
         return $this->family;
+    }
+
+    public function trailName(): string
+    {
+        return $this->tag;
     }
 }

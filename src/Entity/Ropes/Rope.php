@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\Ropes;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 
@@ -18,7 +19,7 @@ use Zumbo\App\Platform\Write\VersionedRow;
 #[ORM\Table(name: 'rope')]
 #[ORM\Index(name: 'rope_athlete', columns: ['gym_id', 'athlete_id', 'id'])]
 #[ORM\Index(name: 'rope_cable', columns: ['gym_id', 'cable_id'])]
-class Rope implements BelongsToGym, VersionedRow
+class Rope implements BelongsToGym, VersionedRow, Trailed
 {
     use InspectedRope;
     use KeptRow;
@@ -72,5 +73,10 @@ class Rope implements BelongsToGym, VersionedRow
     public function tailsAreWhole(): void
     {
         $this->tailsCutOn = null;
+    }
+
+    public function trailName(): string
+    {
+        return '';
     }
 }

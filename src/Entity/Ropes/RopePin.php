@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\Ropes;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\KeptRow;
+use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 
@@ -17,7 +18,7 @@ use Zumbo\App\Platform\Write\VersionedRow;
 #[ORM\Table(name: 'rope_pin')]
 #[ORM\Index(name: 'rope_pin_athlete', columns: ['gym_id', 'athlete_id'])]
 #[ORM\Index(name: 'rope_pin_rope', columns: ['gym_id', 'rack_rope_id'])]
-class RopePin implements BelongsToGym, VersionedRow
+class RopePin implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
 
@@ -44,5 +45,10 @@ class RopePin implements BelongsToGym, VersionedRow
     public function rackRopeId(): Uuid
     {
         return $this->rackRopeId;
+    }
+
+    public function trailName(): string
+    {
+        return '';
     }
 }

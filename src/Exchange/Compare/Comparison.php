@@ -13,6 +13,7 @@ use Zumbo\App\Exchange\Rule\ReadRow;
 use Zumbo\App\Exchange\Rule\RowError;
 use Zumbo\App\Exchange\Rule\RowReader;
 use Zumbo\App\Exchange\Rule\SettingsRules;
+use Zumbo\App\Exchange\Rule\TrailRules;
 use Zumbo\App\Exchange\Table\GymRows;
 use Zumbo\App\Exchange\Table\StoredRow;
 use Zumbo\App\Exchange\Table\Tables;
@@ -169,6 +170,7 @@ final class Comparison
             ...MeasureRules::errors($row, $whole),
             ...HealthRules::errors($row, $mine, $whole),
             ...SettingsRules::errors($row, $whole),
+            ...TrailRules::errors($row, $mine),
         ];
     }
 

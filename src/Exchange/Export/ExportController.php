@@ -13,6 +13,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\String\Slugger\AsciiSlugger;
 use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Exchange\Format\CsvWriter;
 use Zumbo\App\Exchange\Format\JsonWriter;
@@ -23,6 +24,7 @@ use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\Shared\CurrentCoach;
 
 /**
  * Files that go out: what a gym keeps, of everybody or of one athlete. With the health notes, so for coaches.
@@ -35,6 +37,7 @@ final readonly class ExportController
         private GymRows $rows,
         private Gyms $gyms,
         private Athletes $athletes,
+        private CurrentCoach $coach,
         private ClockInterface $clock,
     ) {
     }
@@ -89,14 +92,20 @@ final readonly class ExportController
 
         return JsonWriter::parts(
             ['name' => $gym->name(), 'time_zone' => $gym->timeZone(), 'unit' => $gym->unit()->value],
-            fn (Table $table): iterable => $this->rows->present($table, $input->athlete()),
+            fn (Table $table): iterable => $this->told($table, $input),
         );
     }
 
     /** @return iterable<string> */
     private function lines(Table $table, ExportInput $input): iterable
     {
-        return CsvWriter::lines($table, $this->rows->present($table, $input->athlete()), $input->marked());
+        return CsvWriter::lines($table, $this->told($table, $input), $input->marked());
+    }
+
+    /** @return iterable<array<string, string|int|float|bool|list<string>|null>> */
+    private function told(Table $table, ExportInput $input): iterable
+    {
+        return $table->forOwners && Role::Owner !== $this->coach->role() ? [] : $this->rows->present($table, $input->athlete());
     }
 
     /** "zumbo-quay-ropes-ropes-2026-11-24.csv": whose, what, and of which day. */

@@ -6,6 +6,9 @@ namespace Zumbo\App\Exchange\Import;
 
 use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\People\AthleteTags;
+use Zumbo\App\Entity\Trail\Trail;
+use Zumbo\App\Entity\Trail\TrailDeed;
+use Zumbo\App\Entity\Trail\TrailNote;
 use Zumbo\App\Exchange\Compare\ImportPlan;
 use Zumbo\App\Exchange\Compare\PlanImport;
 use Zumbo\App\Exchange\Compare\WaitingFile;
@@ -37,6 +40,7 @@ final readonly class RunImport implements JobHandler
         private WriteRows $rows,
         private AthleteTags $tags,
         private LongWrite $writes,
+        private Trail $trail,
         private ClockInterface $clock,
     ) {
     }
@@ -76,10 +80,20 @@ final readonly class RunImport implements JobHandler
     private function written(Job $job, WaitingFile $file, Progress $progress): ImportPlan
     {
         $recent = $this->clock->now()->modify('-'.self::RECENT_DAYS.' days')->format('Y-m-d\TH:i:s\Z');
-        $work = new WriteImport($file, $this->plan, $this->rows, $this->tags, $progress, $recent);
+        $noted = fn (ImportPlan $plan) => $this->trail->add(self::notes($job, $plan), $job->askedBy);
+        $work = new WriteImport($file, $this->plan, $this->rows, $this->tags, $progress, $recent, $noted);
         $this->writes->run(Subject::of('write', self::KIND, $job->id), $work);
 
         return $work->plan();
+    }
+
+    /** @return list<TrailNote> none when the file said nothing new */
+    private static function notes(Job $job, ImportPlan $plan): array
+    {
+        $counts = array_map(static fn (array $of): array => [null, $of['add'] + $of['change']], $plan->counts);
+        $written = array_filter($counts, static fn (array $of): bool => 0 < $of[1]);
+
+        return [] === $written ? [] : [new TrailNote(TrailDeed::BroughtIn, self::KIND, $job->id, '', $written)];
     }
 
     private static function outcome(ImportPlan $plan, JobState $good): JobOutcome

@@ -43,6 +43,12 @@ final readonly class Column
         return new self('athlete_id', ColumnKind::Id, 'whose it is', of: 'athletes');
     }
 
+    /** Names something that may be gone. */
+    public static function uuid(string $name, string $meaning): self
+    {
+        return new self($name, ColumnKind::Id, $meaning);
+    }
+
     /** Names a row of another table. */
     public static function reference(string $name, string $table, string $meaning): self
     {

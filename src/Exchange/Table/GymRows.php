@@ -91,7 +91,7 @@ final readonly class GymRows
         $orphans =
             null === $table->column('athlete_id')
                 ? ''
-                : ' JOIN athlete w ON w.gym_id = t.gym_id AND w.id = t.athlete_id';
+                : ' LEFT JOIN athlete w ON w.gym_id = t.gym_id AND w.id = t.athlete_id';
         $gone = '' === $orphans ? $removed : "($removed OR w.removed_at IS NOT NULL)";
         if ($table->oneRow) {
             $where = 't.id = :gym';
@@ -101,7 +101,7 @@ final readonly class GymRows
         // In the order of the key and no other: whichever table comes first, a page must not sort them all.
         $rows = $this->database->rows(
             "SELECT STRAIGHT_JOIN $selected, $gone AS removed FROM {$table->sqlTable} t$join$orphans
-             WHERE $scope$where ORDER BY t.id LIMIT ".self::PAGE,
+             WHERE $scope$where AND {$table->only} ORDER BY t.id LIMIT ".self::PAGE,
             $values,
             $types,
         );

@@ -35,6 +35,7 @@ final class StaysHere
         'removed_at' => 'what was removed does not travel',
         'set_id' => 'follows from the drill and the day',
         'local_day' => 'follows from the instant and the gym\'s time zone',
+        'trail.written_here' => 'what came with a file is told apart: a file can say anything',
         'gym.id' => 'a gym keeps its own',
         'gym.name' => 'the same; told at the head of the JSON file',
         'gym.revision' => 'counts the writes here',

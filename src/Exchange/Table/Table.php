@@ -34,6 +34,10 @@ final readonly class Table
         public bool $oneRow = false,
         /** @var list<string> columns of older files, which are read as rows of another table */
         public array $retired = [],
+        /** What others may not take out. */
+        public bool $forOwners = false,
+        /** Rows that stay here, as an SQL condition on `t`. */
+        public string $only = '1',
     ) {
     }
 

@@ -8,6 +8,7 @@ use Zumbo\App\Entity\Health\StatedBy;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\App\Entity\People\Tag;
+use Zumbo\App\Entity\Trail\TrailDeed;
 use Zumbo\Core\Body\BirthYear;
 use Zumbo\Core\Body\BodyPart;
 use Zumbo\Core\Body\Caution;
@@ -57,6 +58,7 @@ final class Tables
             self::evenings(),
             self::pins(),
             self::attendance(),
+            self::trail(),
         ];
 
         return array_combine(array_map(static fn (Table $table): string => $table->name, $tables), $tables);
@@ -344,6 +346,26 @@ final class Tables
             Column::instant('marked_at', 'when'),
             Column::text('marked_by', 0, 80, 'by whom')->orElse(''),
         ], unique: [['athlete_id', 'local_day']], kept: false);
+    }
+
+    /** Who changed what. That a file was brought in is told where it was. */
+    private static function trail(): Table
+    {
+        return new Table('trail', 'trail', [
+            Column::id(),
+            Column::instant('done_at', 'when'),
+            Column::text('done_by', 0, 80, 'by whom; nothing: nobody was signed in')->orElse(''),
+            Column::reference('athlete_id', 'athletes', 'whose row it was; nothing: nobody’s')->optional(),
+            Column::text('kind', 1, 16, 'the table in the database'),
+            Column::uuid('row_id', 'its row there'),
+            Column::text('row_name', 0, 180, 'what it was called')->orElse(''),
+            Column::choice(
+                'deed',
+                array_values(array_diff(self::cases(TrailDeed::class), [TrailDeed::BroughtIn->value])),
+                'what was done to it',
+            ),
+            Column::text('changes', 2, 20_000, 'JSON: by column, what stood there before and what after'),
+        ], kept: false, forOwners: true, only: "t.deed <> '".TrailDeed::BroughtIn->value."'");
     }
 
     /** What the gym has chosen for itself; its name stays its own. */

@@ -33,7 +33,8 @@ final class WriteImport implements LongWork
     private array $last = [];
 
     /**
-     * @param string $recent what was logged since then comes last; as it stands in a file
+     * @param string                     $recent what was logged since then comes last; as it stands in a file
+     * @param \Closure(ImportPlan): void $noted  told at the end, inside the write, of what was written
      */
     public function __construct(
         private readonly WaitingFile $file,
@@ -42,6 +43,7 @@ final class WriteImport implements LongWork
         private readonly AthleteTags $tags,
         private readonly Progress $progress,
         private readonly string $recent,
+        private readonly \Closure $noted,
     ) {
     }
 
@@ -69,6 +71,7 @@ final class WriteImport implements LongWork
     {
         \assert(null !== $this->given);
         $this->rows->finish($this->pairs + $this->rows->add($this->last, $this->given, true));
+        ($this->noted)($this->plan());
     }
 
     public function plan(): ImportPlan

@@ -12,4 +12,6 @@ use Symfony\Component\Uid\Uuid;
 interface GymMember
 {
     public function gymId(): Uuid;
+
+    public function memberId(): Uuid;
 }

@@ -1884,6 +1884,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trailPage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trims/{id}": {
         parameters: {
             query?: never;
@@ -2156,6 +2172,12 @@ export interface components {
             code: components["schemas"]["Caution"];
             name: string;
             sentence: string;
+        };
+        ChangeView: {
+            what: string;
+            kind: components["schemas"]["ValueKind"];
+            before: string | null;
+            after: string | null;
         };
         ChangesView: {
             revision: number;
@@ -3213,6 +3235,23 @@ export interface components {
             idealSource: string;
         };
         /** @enum {string} */
+        TrailDeed: "made" | "changed" | "removed" | "back" | "deleted" | "in";
+        TrailLineView: {
+            id: string;
+            at: string;
+            localDay: string;
+            by: string;
+            what: string;
+            name: string;
+            deed: components["schemas"]["TrailDeed"];
+            changes: components["schemas"]["ChangeView"][];
+            fromFile: boolean;
+        };
+        TrailView: {
+            lines: components["schemas"]["TrailLineView"][];
+            next: string | null;
+        };
+        /** @enum {string} */
         TrimAdvice: "keep" | "wait" | "let-out" | "cannot-tell";
         TrimInput: {
             ropeId: string;
@@ -3269,6 +3308,8 @@ export interface components {
             unevenHands: components["schemas"]["SentenceView"];
             ceiling: components["schemas"]["SentenceView"];
         };
+        /** @enum {string} */
+        ValueKind: "text" | "length" | "thickness" | "day" | "instant" | "secret";
         /** @enum {string} */
         WayInKind: "invitation" | "reset";
         WayInView: {
@@ -8886,6 +8927,38 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trailPage: {
+        parameters: {
+            query?: {
+                before?: string | null;
+                athlete?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrailView"];
                 };
             };
             /** @description refused, with the reason */

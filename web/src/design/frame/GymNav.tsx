@@ -3,6 +3,7 @@ import { PartsNav } from '../page/PartsNav';
 const PARTS = [
   { path: '/gym/settings', name: 'Settings' },
   { path: '/gym/people', name: 'People' },
+  { path: '/gym/changes', name: 'Changes' },
   { path: '/gym/files', name: 'Files' },
   { path: '/gym/you', name: 'Your sign-in' },
   { path: '/gym/help', name: 'Help' },

@@ -5,6 +5,7 @@ import { readWayIn } from '../../lib/wayIn';
 import { maren } from '../../testing/people';
 import { answerWith, Refused, renderPage } from '../../testing/render';
 import { BeginPage } from './BeginPage';
+import { ChangesPage } from './ChangesPage';
 import { JoinPage } from './JoinPage';
 import { PeoplePage } from './PeoplePage';
 import { SettingsPage } from './SettingsPage';
@@ -162,5 +163,53 @@ describe('a link', () => {
     renderPage(<JoinPage />, '/join', '/join#g.i');
     expect(await screen.findByRole('alert')).toHaveTextContent('not copied whole');
     expect(sent).toEqual([]);
+  });
+});
+
+describe('what was changed', () => {
+  const line = {
+    id: 't2',
+    at: '2026-11-24T18:42:00+00:00',
+    localDay: '2026-11-24',
+    by: 'Ewan Sallow',
+    what: 'rope',
+    name: 'Femi',
+    deed: 'changed',
+    changes: [{ what: 'cable length', kind: 'length', before: '2.44', after: '2.4' }],
+    fromFile: false,
+  };
+
+  it('is told by day, before and after, page by page', async () => {
+    const sent = answerWith({
+      'GET /api/me': maren,
+      'GET /api/athletes': [],
+      'GET /api/trail?before=t2': {
+        lines: [
+          { ...line, id: 't1', localDay: '2026-11-23', by: '', deed: 'deleted', fromFile: true, changes: [] },
+        ],
+        next: null,
+      },
+      'GET /api/trail': { lines: [line], next: 't2' },
+    });
+    renderPage(<ChangesPage />);
+    const day = await screen.findByRole('group', { name: 'Tuesday, 24 November 2026' });
+    expect(day).toHaveTextContent('Changed: rope of Femi');
+    expect(day).toHaveTextContent(/Ewan Sallow.*cable length244.0 cm → 240.0 cm/);
+    await userEvent.click(screen.getByRole('button', { name: 'What came before' }));
+    const before = await screen.findByRole('group', { name: 'Monday, 23 November 2026' });
+    expect(before).toHaveTextContent('nobody signed in · from a file');
+    expect(before).toHaveTextContent('Deleted for good: rope of Femi');
+    expect(screen.queryByRole('button', { name: 'What came before' })).not.toBeInTheDocument();
+    expect(sent.filter(({ path }) => path.startsWith('/api/trail')).length).toBe(2);
+  });
+
+  it('is for owners', async () => {
+    const sent = answerWith({
+      'GET /api/me': { ...maren, coach: { ...maren.coach, role: 'coach' } },
+      'GET /api/athletes': [],
+    });
+    renderPage(<ChangesPage />);
+    expect(await screen.findByText('Owners see who changed what.')).toBeInTheDocument();
+    expect(sent.some(({ path }) => path.startsWith('/api/trail'))).toBe(false);
   });
 });

@@ -36,38 +36,40 @@ export function PeoplePage() {
         )
       }
     >
-      {!owner && <p>Owners invite others and say what each may do.</p>}
-      {people.isError && <Failed error={people.error} onRetry={() => void people.refetch()} />}
-      {owner && people.isPending && <Loading what="who is in" />}
-      {people.data !== undefined && (
-        <>
-          <Card label="Who may sign in">
-            <ul className={styles.people}>
-              {people.data.people.map((person) => (
-                <PersonRow
-                  key={person.id}
-                  person={person}
-                  gym={gym.id}
-                  you={person.id === me?.coach?.id}
-                  onReset={setShown}
-                />
-              ))}
-            </ul>
-          </Card>
-          {people.data.links.length > 0 && <OpenLinks links={people.data.links} />}
-        </>
-      )}
-      <Card label="What each may do">
-        <h2>What each may do</h2>
-        <dl className={styles.may}>
-          {ROLES.map((role) => (
-            <div key={role}>
-              <dt>{role}</dt>
-              <dd>{roleInWords(role)}</dd>
-            </div>
-          ))}
-        </dl>
-      </Card>
+      <div className={styles.stack}>
+        {!owner && <p>Owners invite others and say what each may do.</p>}
+        {people.isError && <Failed error={people.error} onRetry={() => void people.refetch()} />}
+        {owner && people.isPending && <Loading what="who is in" />}
+        {people.data !== undefined && (
+          <>
+            <Card label="Who may sign in">
+              <ul className={styles.people}>
+                {people.data.people.map((person) => (
+                  <PersonRow
+                    key={person.id}
+                    person={person}
+                    gym={gym.id}
+                    you={person.id === me?.coach?.id}
+                    onReset={setShown}
+                  />
+                ))}
+              </ul>
+            </Card>
+            {people.data.links.length > 0 && <OpenLinks links={people.data.links} />}
+          </>
+        )}
+        <Card label="What each may do">
+          <h2>What each may do</h2>
+          <dl className={styles.may}>
+            {ROLES.map((role) => (
+              <div key={role}>
+                <dt>{role}</dt>
+                <dd>{roleInWords(role)}</dd>
+              </div>
+            ))}
+          </dl>
+        </Card>
+      </div>
     </Workbench>
   );
 }

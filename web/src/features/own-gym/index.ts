@@ -1,4 +1,5 @@
 export { BeginPage } from './BeginPage';
+export { ChangesPage } from './ChangesPage';
 export { HelpHere } from './HelpHere';
 export { HelpPage } from './HelpPage';
 export { JoinPage } from './JoinPage';
