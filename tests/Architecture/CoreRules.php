@@ -40,8 +40,8 @@ final class CoreRules
         'Allowance' => ['Body'],
         // The one judgement: reads every rule it rests on, and nothing of the screens that read it.
         'Today' => ['Allowance', 'Body', 'Rope', 'Cable', 'Gear', 'Load', 'Drill'],
-        // A list says how tall somebody is and when they were born.
-        'Roster' => ['Body'],
+        // A list says how tall somebody is, when they were born, and what they jumped.
+        'Roster' => ['Body', 'Streak'],
         'Calc' => [
             'Allowance',
             'Today',

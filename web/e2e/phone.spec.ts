@@ -53,6 +53,7 @@ test(
       ['/gym/you', /You are signed in/],
       ['/gym/help', /Class/],
       ['/athletes/list', /Paste your list/],
+      ['/log/list', /Paste your log/],
       ['/ropes/first', /ropes are sized/],
       ['/ropes', /next to size|rope/],
       ['/ropes/rack', /shared ropes/],

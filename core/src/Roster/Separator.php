@@ -46,9 +46,9 @@ enum Separator: string
      *
      * @return \Generator<int, list<string>> cells by the line they begin in
      */
-    public function cells(array $lines): \Generator
+    public function cells(array $lines, bool $hasHeights): \Generator
     {
-        return self::Gap === $this || self::Stroke === $this ? $this->plainCells($lines) : $this->quotedCells($lines);
+        return self::Gap === $this || self::Stroke === $this ? $this->plainCells($lines) : $this->quotedCells($lines, $hasHeights);
     }
 
     private function parts(string $line): bool
@@ -77,7 +77,7 @@ enum Separator: string
      *
      * @return \Generator<int, list<string>>
      */
-    private function quotedCells(array $lines): \Generator
+    private function quotedCells(array $lines, bool $hasHeights): \Generator
     {
         for ($i = 0, $count = \count($lines); $i < $count; ++$i) {
             $begin = $i;
@@ -91,7 +91,7 @@ enum Separator: string
                 continue;
             }
             $cells = array_map(static fn (?string $cell): string => $cell ?? '', str_getcsv($record, $this->value, '"', ''));
-            yield $begin + 1 => self::Comma === $this ? self::rejoined($cells) : $cells;
+            yield $begin + 1 => $hasHeights && self::Comma === $this ? self::rejoined($cells) : $cells;
         }
     }
 

@@ -28,17 +28,18 @@ final readonly class Sheet
     }
 
     /**
-     * @param string $text UTF-8, with or without a byte order mark; cells parted by tabs, semicolons or commas, perhaps in
-     *                     quotes (RFC 4180), or lines as people type them
+     * @param string $text       UTF-8, with or without a byte order mark; cells parted by tabs, semicolons or commas, perhaps in
+     *                           quotes (RFC 4180), or lines as people type them
+     * @param bool   $hasHeights whether two cells between commas can be one height with a decimal comma
      */
-    public static function ofText(string $text): self
+    public static function ofText(string $text, bool $hasHeights = false): self
     {
         $text = (string) preg_replace('/^\x{FEFF}/u', '', $text);
         $lines = preg_split('/\r\n|\n|\r/', $text);
         $lines = false === $lines ? [] : $lines;
         $separator = Separator::of($lines);
 
-        return self::ofRows(null === $separator ? TypedLines::cells($lines) : $separator->cells($lines));
+        return self::ofRows(null === $separator ? TypedLines::cells($lines) : $separator->cells($lines, $hasHeights));
     }
 
     /** How many columns the widest row has. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\App\Athletes\Listed;
 
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Sheet\LineFaultView;
+use Zumbo\App\Shared\Sheet\ListColumnView;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Roster\Athletes\AthleteList;
 use Zumbo\Core\Roster\LineFault;
@@ -15,8 +17,6 @@ use Zumbo\Core\Roster\Sheet;
  */
 final readonly class AthleteListView
 {
-    private const SAMPLE = 3;
-
     private function __construct(
         /** "20 new athletes; 3 lines need a look". */
         public string $sentence,
@@ -35,30 +35,10 @@ final readonly class AthleteListView
     {
         return new self(
             SentenceView::of($list->says(), $unit)->sentence,
-            self::columns($sheet, $list),
+            ListColumnView::all($sheet, $list->columns->firstRow, $list->columns->meanings),
             array_map(ListedAthleteView::of(...), $list->athletes),
             array_map(static fn (LineFault $fault): LineFaultView => LineFaultView::of($fault, $unit), $list->faults),
             $list->there,
         );
-    }
-
-    /**
-     * @return list<ListColumnView>
-     */
-    private static function columns(Sheet $sheet, AthleteList $list): array
-    {
-        $first = $list->columns->firstRow;
-        $heading = $first > 0 ? $sheet->rows[$first - 1]->cells : [];
-        $columns = [];
-        for ($column = 0; $column < $sheet->width(); ++$column) {
-            $columns[] = new ListColumnView(
-                $column,
-                $heading[$column] ?? '',
-                \array_slice($sheet->column($column, $first), 0, self::SAMPLE),
-                $list->columns->meanings[$column] ?? null,
-            );
-        }
-
-        return $columns;
     }
 }

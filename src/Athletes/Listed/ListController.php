@@ -31,7 +31,7 @@ final readonly class ListController
     #[Takes(ReadSheet::TEXT, ReadSheet::CSV, ReadSheet::XLSX, ReadSheet::ODS)]
     public function look(Request $request, #[FromQuery] ListInput $input = new ListInput()): AthleteListView
     {
-        return $this->bring->read(BroughtSheet::of($request), $input);
+        return $this->bring->read(BroughtSheet::of($request, hasHeights: true), $input);
     }
 
     #[Route('/api/athlete-lists/{id}', methods: ['PUT'])]
@@ -40,7 +40,7 @@ final readonly class ListController
     #[Takes(ReadSheet::TEXT, ReadSheet::CSV, ReadSheet::XLSX, ReadSheet::ODS)]
     public function add(UuidV7 $id, Request $request, #[FromQuery] ListInput $input = new ListInput()): Created
     {
-        $brought = BroughtSheet::of($request);
+        $brought = BroughtSheet::of($request, hasHeights: true);
         $now = $this->bring->add($id, $brought, $input);
 
         return Created::of($this->bring->read($brought, $input), $now);

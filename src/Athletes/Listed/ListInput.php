@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Athletes\Listed;
 
 use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Shared\Sheet\Meanings;
 use Zumbo\Core\Roster\Athletes\AthleteColumn;
 
 /**
@@ -14,7 +15,7 @@ final readonly class ListInput
 {
     public function __construct(
         /** Like `0:name,2:height`, counted from 0; left out: guessed. */
-        #[Assert\Regex('/^$|^\d{1,2}:[a-z-]+(,\d{1,2}:[a-z-]+)*$/', message: 'columns like 0:name,2:height')]
+        #[Assert\Regex(Meanings::FORM, message: 'columns like 0:name,2:height')]
         public ?string $columns = null,
     ) {
     }
@@ -24,18 +25,6 @@ final readonly class ListInput
      */
     public function meanings(): ?array
     {
-        if (null === $this->columns) {
-            return null;
-        }
-        $meanings = [];
-        foreach ('' === $this->columns ? [] : explode(',', $this->columns) as $one) {
-            [$column, $meaning] = explode(':', $one);
-            $meaning = AthleteColumn::tryFrom($meaning);
-            if (null !== $meaning) {
-                $meanings[(int) $column] = $meaning;
-            }
-        }
-
-        return $meanings;
+        return Meanings::read($this->columns, AthleteColumn::class);
     }
 }

@@ -14,6 +14,7 @@ use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Phase;
+use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
 
@@ -236,6 +237,49 @@ final readonly class Attempts
     }
 
     /**
+     * @return list<array{string, string, int, int}> name, local day, reps and misses of what was done of a drill in these days
+     */
+    public function doneBetween(string $drill, \DateTimeImmutable $first, \DateTimeImmutable $last): array
+    {
+        $rows = $this->database->rows(
+            'SELECT w.name, p.local_day AS day, a.reps, a.misses FROM practice p
+             JOIN athlete w ON w.gym_id = p.gym_id AND w.id = p.athlete_id
+             JOIN practice_set s ON s.gym_id = p.gym_id AND s.practice_id = p.id
+             JOIN attempt a ON a.gym_id = s.gym_id AND a.set_id = s.id
+             WHERE p.gym_id = :gym AND p.local_day BETWEEN :first AND :last AND s.drill = :drill AND a.removed_at IS NULL
+             AND w.removed_at IS NULL',
+            ['drill' => $drill, 'first' => $first->format('Y-m-d'), 'last' => $last->format('Y-m-d')],
+        );
+
+        return array_map(static function (array $row): array {
+            \assert(\is_string($row['name']) && \is_string($row['day']));
+
+            return [$row['name'], $row['day'], self::whole($row['reps']), self::whole($row['misses'])];
+        }, $rows);
+    }
+
+    /**
+     * @return list<Attempt> whose ids lie between those two, removed ones too
+     */
+    public function between(Uuid $first, Uuid $last): array
+    {
+        /** @var list<Attempt> $attempts */
+        $attempts = $this->database
+            ->entities()
+            ->createQuery('SELECT a FROM '.Attempt::class.' a WHERE a.id BETWEEN :first AND :last ORDER BY a.id')
+            ->setParameter('first', $first, UuidType::NAME)
+            ->setParameter('last', $last, UuidType::NAME)
+            ->getResult();
+
+        return $attempts;
+    }
+
+    private static function whole(mixed $value): int
+    {
+        return is_numeric($value) ? (int) $value : 0;
+    }
+
+    /**
      * @param list<Attempt>           $attempts
      * @param callable(Attempt): bool $telling
      *
@@ -260,6 +304,7 @@ final readonly class Attempts
         string $drill,
         \DateTimeImmutable $localDay,
         \DateTimeImmutable $at,
+        ?Stage $stage = null,
     ): PracticeSet {
         $entities = $this->database->entities();
         $gym = $this->scope->gymId();
@@ -274,7 +319,7 @@ final readonly class Attempts
             ->getRepository(PracticeSet::class)
             ->findOneBy(['practiceId' => $practice->id, 'drill' => $drill]);
         if (null === $set) {
-            $set = new PracticeSet($gym, Uuid::v7(), $practice->id, $drill, $athlete->stage());
+            $set = new PracticeSet($gym, Uuid::v7(), $practice->id, $drill, $stage ?? $athlete->stage());
             $entities->persist($set);
         }
 

@@ -29,6 +29,18 @@ final class LocalDay
         return $instant->setTimezone(new \DateTimeZone($timeZone))->setTime(0, 0)->setTimezone(new \DateTimeZone('UTC'));
     }
 
+    /**
+     * The instant at which it is noon there, on a calendar day.
+     *
+     * @param string $timeZone IANA name
+     */
+    public static function noonOf(\DateTimeImmutable $localDay, string $timeZone): \DateTimeImmutable
+    {
+        $noon = new \DateTimeImmutable($localDay->format('Y-m-d').' 12:00:00', new \DateTimeZone($timeZone));
+
+        return $noon->setTimezone(new \DateTimeZone('UTC'));
+    }
+
     /** @param string $timeZone IANA name */
     public static function areSame(\DateTimeImmutable $one, \DateTimeImmutable $other, string $timeZone): bool
     {

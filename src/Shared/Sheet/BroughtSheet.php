@@ -18,8 +18,12 @@ final readonly class BroughtSheet
     {
     }
 
-    /** @throws SheetRefused when it is too large or can't be read */
-    public static function of(Request $request): self
+    /**
+     * @param bool $hasHeights as Sheet::ofText() takes it
+     *
+     * @throws SheetRefused when it is too large or can't be read
+     */
+    public static function of(Request $request, bool $hasHeights = false): self
     {
         $content = $request->getContent();
         if (\strlen($content) > self::MOST_BYTES) {
@@ -27,6 +31,6 @@ final readonly class BroughtSheet
         }
         $type = strtolower(trim(explode(';', (string) $request->headers->get('Content-Type'))[0]));
 
-        return new self(ReadSheet::of($content, $type), hash('sha256', $content));
+        return new self(ReadSheet::of($content, $type, $hasHeights), hash('sha256', $content));
     }
 }

@@ -32,14 +32,18 @@ final class ReadSheet
     private const MOST_UNPACKED_BYTES = 60_000_000;
     private const MOST_COLUMNS = 40;
 
-    /** @throws SheetRefused when it can't be read */
-    public static function of(string $content, string $type): Sheet
+    /**
+     * @param bool $hasHeights as Sheet::ofText() takes it
+     *
+     * @throws SheetRefused when it can't be read
+     */
+    public static function of(string $content, string $type, bool $hasHeights = false): Sheet
     {
         if ('' === $content) {
             throw SheetRefused::because(422, 'Bad input', 'There is nothing in it: paste a list, or choose a file with rows.');
         }
         $sheet = match ($type) {
-            self::TEXT, self::CSV => Sheet::ofText(self::utf8($content)),
+            self::TEXT, self::CSV => Sheet::ofText(self::utf8($content), $hasHeights),
             self::XLSX => self::spreadsheet($content, new Xlsx()),
             self::ODS => self::spreadsheet($content, new Ods()),
             default => throw SheetRefused::because(415, 'Wrong type', 'A list comes as text, CSV, xlsx or ods.'),

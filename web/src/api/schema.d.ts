@@ -988,6 +988,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/entry-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["entryListLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entry-lists/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["entryListAdd"];
+        post?: never;
+        delete: operations["entryListTakeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/export.json": {
         parameters: {
             query?: never;
@@ -1985,8 +2017,6 @@ export interface components {
             under: components["schemas"]["PointView"][];
             over: components["schemas"]["PointView"][];
         };
-        /** @enum {string} */
-        AthleteColumn: "first-name" | "last-name" | "name" | "height" | "inches" | "birth" | "age" | "hand" | "experience";
         AthleteInput: {
             name: string;
             height: string;
@@ -2243,6 +2273,11 @@ export interface components {
         };
         /** @enum {string} */
         CountKind: "streak" | "tries" | "hold";
+        CountedDrillView: {
+            code: string;
+            title: string;
+            stageName: string;
+        };
         CueView: {
             fault: string;
             name: string;
@@ -2314,6 +2349,16 @@ export interface components {
         };
         /** @enum {string} */
         Effort: "low" | "moderate" | "high" | "heavy";
+        EntryListView: {
+            sentence: string;
+            columns: components["schemas"]["ListColumnView"][];
+            entries: components["schemas"]["ListedEntryView"][];
+            faults: components["schemas"]["LineFaultView"][];
+            there: number;
+            dayOrderAsked: boolean;
+            hasMisses: boolean;
+            drills: components["schemas"]["CountedDrillView"][];
+        };
         EraseInput: {
             name: string;
         };
@@ -2631,7 +2676,7 @@ export interface components {
             column: number;
             heading: string;
             sample: string[];
-            meaning: components["schemas"]["AthleteColumn"] | null;
+            meaning: string | null;
         };
         ListedAthleteView: {
             line: number;
@@ -2640,6 +2685,13 @@ export interface components {
             birthYear: number | null;
             hand: string | null;
             experience: components["schemas"]["Experience"] | null;
+        };
+        ListedEntryView: {
+            line: number;
+            name: string;
+            day: string;
+            reps: number;
+            misses: number | null;
         };
         LoggedAsView: {
             drill: string;
@@ -6438,6 +6490,129 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["CutSheetView"];
                 };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    entryListLook: {
+        parameters: {
+            query?: {
+                columns?: string | null;
+                order?: "day-first" | "month-first" | null;
+                drill?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+                "text/csv": string;
+                "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                "application/vnd.oasis.opendocument.spreadsheet": string;
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryListView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    entryListAdd: {
+        parameters: {
+            query?: {
+                columns?: string | null;
+                order?: "day-first" | "month-first" | null;
+                drill?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+                "text/csv": string;
+                "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                "application/vnd.oasis.opendocument.spreadsheet": string;
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryListView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryListView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    entryListTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description refused, with the reason */
             default: {

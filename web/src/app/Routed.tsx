@@ -33,6 +33,7 @@ const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPag
 const RunPage = lazy(() => sets().then((door) => ({ default: door.RunPage })));
 const FaultsPage = lazy(() => faults().then((door) => ({ default: door.FaultsPage })));
 const ExchangePage = lazy(() => exchange().then((door) => ({ default: door.ExchangePage })));
+const EntriesPage = lazy(() => log().then((door) => ({ default: door.EntriesPage })));
 const LogPage = lazy(() => log().then((door) => ({ default: door.LogPage })));
 const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
 const AthletePage = lazy(() => athletes().then((door) => ({ default: door.AthletePage })));
@@ -124,6 +125,7 @@ export function Routed() {
               <Route path="/pacing" element={<PacingPage />} />
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />
+              <Route path="/log/list" element={<EntriesPage />} />
               <Route path="/gym" element={<Navigate to="/gym/settings" replace />} />
               <Route path="/gym/settings" element={<SettingsPage />} />
               <Route path="/gym/people" element={<PeoplePage />} />

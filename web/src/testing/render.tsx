@@ -32,6 +32,9 @@ export interface Sent {
   headers: Record<string, string>;
 }
 
+/** Of a row that was made meanwhile: `{id}` in the answers. */
+const ANY_ID = /[0-9a-f]{8}-[0-9a-f-]{27}/;
+
 /** Later than any revision that a made-up answer was read at. */
 const FIRST_OWN_REVISION = 1000;
 
@@ -51,7 +54,8 @@ export function answerWith(answers: Answers): Sent[] {
       headers: init.headers as Record<string, string>,
     });
     const asked = `${method} ${path}`;
-    const answer = answers[asked] ?? answers[asked.split('?')[0] ?? ''] ?? words[asked];
+    const plain = asked.split('?')[0] ?? '';
+    const answer = answers[asked] ?? answers[plain] ?? answers[plain.replace(ANY_ID, '{id}')] ?? words[asked];
     if (answer === undefined) {
       return new Promise<Response>(() => undefined);
     }

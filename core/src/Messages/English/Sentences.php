@@ -42,7 +42,7 @@ final class Sentences
             'pacing', 'ladder', 'weibull' => SetsMessages::ALL,
             'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,
             'fault', 'cue' => FaultMessages::ALL,
-            'list' => ListMessages::ALL,
+            'list', 'entries' => ListMessages::ALL,
             'why' => SourceMessages::ALL,
             default => [],
         };

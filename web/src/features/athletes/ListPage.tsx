@@ -1,38 +1,44 @@
-import { Button, Input } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { broughtFile, broughtText, useAddList, useAthleteList, type Brought } from '../../api/athleteList';
+import { useAddList, useAthleteList } from '../../api/athleteList';
 import { useMayChange, useUnit } from '../../api/session';
+import { LinesToLookAt } from '../../design/list/LinesToLookAt';
+import { ListColumns } from '../../design/list/ListColumns';
+import { PasteOrFile } from '../../design/list/PasteOrFile';
+import { useBrought } from '../../design/list/useBrought';
 import { AtThumb } from '../../design/page/AtThumb';
 import { Card } from '../../design/page/Card';
 import { Workbench } from '../../design/page/Workbench';
+import type { Brought } from '../../lib/brought';
 import { newId } from '../../lib/ids';
-import { useSettled } from '../../lib/useSettled';
-import { ListColumns } from './parts/list/ListColumns';
-import { ListFile } from './parts/list/ListFile';
 import { ListedRows } from './parts/list/ListedRows';
-import { LinesToLookAt } from './parts/list/LinesToLookAt';
-import styles from './ListPage.module.css';
+import styles from '../../design/list/list.module.css';
 
-/** Typing rests for so long before the list is read. */
-const RESTS_MS = 350;
+const MEANINGS: Record<string, string> = {
+  name: 'name',
+  'first-name': 'first name',
+  'last-name': 'last name',
+  height: 'height',
+  inches: 'inches, beside feet',
+  birth: 'birth year or day',
+  age: 'age',
+  hand: 'dominant hand',
+  experience: 'experience',
+};
+
+const SAMPLES = [
+  { name: 'CSV', address: '/samples/athletes.csv' },
+  { name: 'xlsx', address: '/samples/athletes.xlsx' },
+];
 
 /** A coach's own list comes in: pasted or as a file, shown as it was understood, added by one touch. */
 export function ListPage() {
-  const [text, setText] = useState('');
-  const [file, setFile] = useState<File | null>(null);
-  const [columns, setColumns] = useState<string | null>(null);
-  const typed = useSettled(text, RESTS_MS);
-  const brought = file === null ? (typed.trim() === '' ? null : broughtText(typed)) : broughtFile(file);
+  const { text, file, columns, setColumns, bring, brought } = useBrought();
   const list = useAthleteList(brought, columns);
   const unit = useUnit();
   const mayChange = useMayChange();
   const seen = brought === null ? undefined : list.data;
-  const bring = (next: { text?: string; file?: File | null }) => {
-    setColumns(null);
-    setFile(next.file ?? null);
-    setText(next.text ?? '');
-  };
   if (!mayChange) {
     return (
       <Workbench title="A list of athletes comes in">
@@ -52,28 +58,27 @@ export function ListPage() {
         )
       }
     >
-      <Card label="The list">
-        <ListFile file={file} onFile={(next) => bring({ file: next })} onText={() => bring({})} />
-        {file === null && (
-          <label className={styles.paste}>
-            One line for each athlete: a name and a height. Anything else may stand there too.
-            <Input.TextArea
-              aria-label="Your list"
-              rows={7}
-              value={text}
-              autoFocus
-              placeholder={'Ilse Tannow; 168\nFemi Adarou; 5\'11"'}
-              onChange={(event) => bring({ text: event.target.value })}
-            />
-          </label>
+      <div className={styles.stack}>
+        <PasteOrFile
+          text={text}
+          file={file}
+          onBring={bring}
+          asks="One line for each athlete: a name and a height. Anything else may stand there too."
+          example={'Ilse Tannow; 168\nFemi Adarou; 5\'11"'}
+          samples={SAMPLES}
+          error={list.isError && brought !== null ? list.error.message : null}
+        />
+        {seen !== undefined && <LinesToLookAt faults={seen.faults} pasted={file === null} />}
+        {seen !== undefined && seen.there.length > 0 && (
+          <p className={styles.quiet}>Here already: {seen.there.join(', ')}.</p>
         )}
-        {list.isError && brought !== null && <p role="alert">{list.error.message}</p>}
-      </Card>
-      {seen !== undefined && <LinesToLookAt faults={seen.faults} there={seen.there} pasted={file === null} />}
-      {seen !== undefined && seen.columns.length > 0 && (
-        <ListColumns columns={seen.columns} onChange={setColumns} />
-      )}
-      {seen !== undefined && seen.athletes.length > 0 && <ListedRows athletes={seen.athletes} unit={unit} />}
+        {seen !== undefined && seen.columns.length > 0 && (
+          <ListColumns columns={seen.columns} meanings={MEANINGS} onChange={setColumns} />
+        )}
+        {seen !== undefined && seen.athletes.length > 0 && (
+          <ListedRows athletes={seen.athletes} unit={unit} />
+        )}
+      </div>
     </Workbench>
   );
 }

@@ -68,10 +68,15 @@ function titleOf(refused: number, failed: number, unsent: number): string {
 function Files() {
   return (
     <Card label="Files">
-      <h2>Files</h2>
+      <h2>Out and in</h2>
       <p>
         <Link to="/gym/files" className="touch">
           Export or import
+        </Link>
+      </p>
+      <p>
+        <Link to="/log/list" className="touch">
+          A log out of a spreadsheet
         </Link>
       </p>
     </Card>

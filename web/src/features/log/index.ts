@@ -1,1 +1,2 @@
+export { EntriesPage } from './EntriesPage';
 export { LogPage } from './LogPage';

@@ -1,7 +1,7 @@
 import type { AthleteList } from '../../../../api/athleteList';
 import { Card } from '../../../../design/page/Card';
 import { formatLength, type LengthUnit } from '../../../../lib/units';
-import styles from '../../ListPage.module.css';
+import styles from '../../../../design/list/list.module.css';
 
 /** Who comes in, as they were understood. */
 export function ListedRows({ athletes, unit }: { athletes: AthleteList['athletes']; unit: LengthUnit }) {

@@ -1,17 +1,24 @@
 import { Button } from 'antd';
 import { useRef } from 'react';
-import { LIST_ENDINGS } from '../../../../api/athleteList';
-import styles from '../../ListPage.module.css';
+import { LIST_ENDINGS } from '../../lib/brought';
+import styles from './list.module.css';
+
+/** An example that ships with the app. */
+export interface Sample {
+  name: string;
+  address: string;
+}
 
 interface Props {
   file: File | null;
+  samples: readonly Sample[];
   onFile: (file: File) => void;
   /** Back to pasting. */
   onText: () => void;
 }
 
 /** A spreadsheet or CSV file instead of what is pasted, and examples of both. */
-export function ListFile({ file, onFile, onText }: Props) {
+export function ListFile({ file, samples, onFile, onText }: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <div
@@ -36,8 +43,14 @@ export function ListFile({ file, onFile, onText }: Props) {
         </>
       )}
       <span className={styles.quiet}>
-        xlsx, ods, CSV or text. Samples: <a href="/samples/athletes.csv">CSV</a>,{' '}
-        <a href="/samples/athletes.xlsx">xlsx</a>.
+        xlsx, ods, CSV or text. {samples.length === 1 ? 'Sample' : 'Samples'}:{' '}
+        {samples.map(({ name, address }, i) => (
+          <span key={address}>
+            {i > 0 && ', '}
+            <a href={address}>{name}</a>
+          </span>
+        ))}
+        .
       </span>
       <input
         ref={input}

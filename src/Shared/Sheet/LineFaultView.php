@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Athletes\Listed;
+namespace Zumbo\App\Shared\Sheet;
 
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Measure\LengthUnit;

@@ -1,34 +1,31 @@
 import { Select } from 'antd';
-import type { ColumnMeaning, ListColumn } from '../../../../api/athleteList';
-import { Card } from '../../../../design/page/Card';
-import styles from '../../ListPage.module.css';
+import { Card } from '../page/Card';
+import styles from './list.module.css';
 
-const MEANINGS: Record<ColumnMeaning, string> = {
-  name: 'name',
-  'first-name': 'first name',
-  'last-name': 'last name',
-  height: 'height',
-  inches: 'inches, beside feet',
-  birth: 'birth year or day',
-  age: 'age',
-  hand: 'dominant hand',
-  experience: 'experience',
-};
 const NOT_READ = 'not read';
 
-const options = [
-  { value: NOT_READ, label: NOT_READ },
-  ...Object.entries(MEANINGS).map(([value, label]) => ({ value, label })),
-];
+/** A column as the server read it. */
+interface ListColumn {
+  column: number;
+  heading: string;
+  sample: string[];
+  meaning: string | null;
+}
 
 interface Props {
   columns: readonly ListColumn[];
+  /** What such lists hold, in words. */
+  meanings: Record<string, string>;
   /** All of them, like `0:name,2:height`. */
   onChange: (columns: string) => void;
 }
 
 /** What each column is taken for; wrong guesses are mended here. */
-export function ListColumns({ columns, onChange }: Props) {
+export function ListColumns({ columns, meanings, onChange }: Props) {
+  const options = [
+    { value: NOT_READ, label: NOT_READ },
+    ...Object.entries(meanings).map(([value, label]) => ({ value, label })),
+  ];
   const mend = (column: number, meaning: string) =>
     onChange(
       columns
