@@ -29,6 +29,8 @@ use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Path\TodaysSet;
 use Zumbo\Core\Today\Attendance;
+use Zumbo\Core\Today\ClassTime;
+use Zumbo\Core\Today\ClassTimes;
 use Zumbo\Core\Today\RopeState;
 
 /**
@@ -70,7 +72,7 @@ final readonly class ShowClass
             ],
         );
         $judged = $this->judge->everybody($athletes);
-        [$judged, $absent] = $this->here($judged, $day);
+        [$judged, $absent] = $this->here($judged, $day, $gym->classTimes());
         $views = $this->athleteViews($judged, $day, $gym->unit());
         $today = static fn (Attempt $attempt): bool => LocalDay::areSame($attempt->loggedAt(), $now, $gym->timeZone());
         $newest = $this->attempts->newest(LocalDay::beginOf($now, $gym->timeZone()), self::JUST_NOW);
@@ -79,7 +81,7 @@ final readonly class ShowClass
         return new ClassView(
             SentenceView::of(self::title($views, $logged), LengthUnit::Centimetre),
             $day->format('Y-m-d'),
-            $this->attempts->classOf($day)?->name,
+            $this->attempts->classOf($day)->name ?? self::called($gym->classTimes()->on($day)),
             StationView::all(),
             $views,
             $absent,
@@ -140,14 +142,17 @@ final readonly class ShowClass
      *
      * @return array{array<string, Judged>, list<AbsentView>} who is in the hall, and who is not
      */
-    private function here(array $judged, \DateTimeImmutable $day): array
+    private function here(array $judged, \DateTimeImmutable $day, ClassTimes $times): array
     {
+        $usual = $times->tellsApart($day) ? $this->attendances->comesOnThatDay($day, intdiv(Attendance::EXPECTED_DAYS, 7)) : [];
         $marks = $this->attendances->on($day);
         $daysAgo = $this->attendances->lastSeen($day);
         $absent = [];
         foreach ($judged as $id => $one) {
             $logged = $one->sums->entriesOn($day) > 0;
-            $away = Attendance::tonight($marks[$id] ?? null, $logged, $daysAgo[$id] ?? null)->away;
+            // Where nobody came on that day yet, it tells nothing.
+            $onOther = [] !== $usual && !isset($usual[$id]);
+            $away = Attendance::tonight($marks[$id] ?? null, $logged, $daysAgo[$id] ?? null, $onOther)->away;
             if (null !== $away) {
                 $name = explode(' ', $one->athlete->profile()->name)[0];
                 $absent[] = new AbsentView($id, $name, SentenceView::of($away, LengthUnit::Centimetre)->sentence);
@@ -157,6 +162,18 @@ final readonly class ShowClass
         usort($absent, static fn (AbsentView $a, AbsentView $b): int => $a->firstName <=> $b->firstName);
 
         return [$judged, $absent];
+    }
+
+    /**
+     * @param list<ClassTime> $classes
+     *
+     * @return string|null "Kids 17:00, Evening class 18:30"; null: none is said
+     */
+    private static function called(array $classes): ?string
+    {
+        $names = array_map(static fn (ClassTime $one): string => trim($one->name.' '.$one->clock()), $classes);
+
+        return [] === $names ? null : implode(', ', $names);
     }
 
     private static function said(?Verdict $verdict): ?SentenceView

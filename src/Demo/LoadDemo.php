@@ -7,13 +7,14 @@ namespace Zumbo\App\Demo;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\Evening\ClassHour;
+use Zumbo\App\Entity\Evening\EveningNote;
 use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Entity\Gym\GymRows;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\Health\Lifting;
 use Zumbo\App\Entity\Health\NotedCaution;
-use Zumbo\App\Entity\Log\ClassHour;
 use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\AthleteProfile;
@@ -36,6 +37,7 @@ use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolInForce;
+use Zumbo\Core\Today\ClassTimes;
 
 /**
  * Throws the demo gym away and makes it again: same date, same rows.
@@ -75,9 +77,9 @@ final readonly class LoadDemo
         $manager->wrapInTransaction(function (EntityManagerInterface $manager) use ($ids, $gymId, $day): void {
             $before = $this->database->rows('SELECT revision FROM gym WHERE id = :gym')[0]['revision'] ?? 0;
             $this->rows->clear();
-            $manager->persist(
-                new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre),
-            );
+            $gym = new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre);
+            $gym->meetAt(self::week($day));
+            $manager->persist($gym);
             $manager->flush();
             // It goes on from there: a screen that knows the gym as it was must see that it is another.
             $this->database->execute('UPDATE gym SET revision = :before + 1 WHERE id = :gym', ['before' => $before]);
@@ -91,6 +93,7 @@ final readonly class LoadDemo
                 Role::Helper,
             );
             $this->addClasses($manager, $ids, $day);
+            $this->addNotes($manager, $ids, $day);
             $rack = new DemoRack($manager, $ids, $gymId);
             $rack->hang($day);
             $log = new DemoLog($manager, $ids, self::SEED);
@@ -118,6 +121,14 @@ final readonly class LoadDemo
         $manager->persist(new Coach($this->scope->gymId(), $ids->named($email), $email, $name, $role, $hash));
     }
 
+    /** Its classes are on the same days of every week. */
+    private static function week(\DateTimeImmutable $day): ClassTimes
+    {
+        $days = array_map(static fn (int $before): string => $day->modify("-$before days")->format('D'), DemoLog::CLASS_DAYS);
+
+        return ClassTimes::read(implode(', ', $days).' 18:30 Evening class');
+    }
+
     private function addClasses(EntityManagerInterface $manager, DemoIds $ids, \DateTimeImmutable $day): void
     {
         $starts = [$day->setTime(18, 30)];
@@ -134,6 +145,23 @@ final readonly class LoadDemo
                     'Evening class',
                     $at->setTime(0, 0),
                     $at,
+                ),
+            );
+        }
+    }
+
+    private function addNotes(EntityManagerInterface $manager, DemoIds $ids, \DateTimeImmutable $day): void
+    {
+        foreach (SaltmarshBarbell::NOTES as $before => $text) {
+            $evening = $day->modify("-$before days");
+            $manager->persist(
+                new EveningNote(
+                    $this->scope->gymId(),
+                    $ids->named("note $before"),
+                    $evening->setTime(0, 0),
+                    $text,
+                    SaltmarshBarbell::COACH_NAME,
+                    $evening->setTime(19, 35),
                 ),
             );
         }

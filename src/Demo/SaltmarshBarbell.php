@@ -26,6 +26,12 @@ final class SaltmarshBarbell
     public const COACH_NAME = 'Ewan Sallow';
     public const HELPER_EMAIL = 'jory@saltmarsh.example';
     public const HELPER_NAME = 'Jory Penhale';
+
+    /** Days before the end → what was noted of that evening. */
+    public const NOTES = [
+        2 => "Warm-up took twelve minutes: start the clock earlier.\nMats at the far wall slide; chalk marks for the spots.",
+        4 => 'Good evening. Half the group asked for longer rests between rungs.',
+    ];
     public const PASSWORD = DemoCoach::PASSWORD;
 
     /** Cable lengths of the shared ropes in cm, by family. */

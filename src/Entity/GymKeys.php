@@ -37,6 +37,7 @@ final class GymKeys
         'day_stop',
         'way_in',
         'attendance',
+        'evening_note',
         'trail',
         'signed_in_device',
     ];

@@ -23,6 +23,8 @@ final readonly class GymView
         public ?float $handleM,
         /** Of its hall; null: not known. */
         public ?float $ceilingM,
+        /** The classes of its week, a line each; empty: not said. */
+        public string $classTimes,
         /** It is the demo: invented people, and a password that everybody can read. */
         public bool $demo,
         public int $version,
@@ -40,6 +42,7 @@ final readonly class GymView
             $gym->beginnersSchool(),
             $gym->handleLengthM(),
             $gym->ceilingM(),
+            $gym->classTimes()->written(),
             Gym::DEMO_ID === $gym->id()->toRfc4122(),
             $gym->version(),
         );

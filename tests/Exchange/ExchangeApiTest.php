@@ -515,8 +515,11 @@ final class ExchangeApiTest extends ExchangeTestCase
             'beginnersSchool' => 'below-chest',
             'handle' => '12 cm',
             'ceiling' => '3.1 m',
+            'classTimes' => "Tue 18:30 Evening class\nThu 7 pm",
         ], self::change(1));
         $this->assertStatus(200);
+        $this->send('PUT', '/api/notes/'.self::id(), ['text' => "=new mats,\n\"soft\""]);
+        $this->assertStatus(201);
         foreach (
             [
                 ['name' => 'Ann "Speedy", of Wrenmouth', 'cautions' => ['bone'], 'cautionNote' => "=two\nlines"],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Tests\OwnGym;
 
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Tests\ApiTestCase;
 
 /**
@@ -39,6 +40,38 @@ final class SettingsApiTest extends ApiTestCase
         self::assertNull($this->set(['ceiling' => ''], 3)['ceilingM']);
         $this->send('PATCH', '/api/gym', ['ceiling' => '45 m'], self::change(4));
         $this->assertProblem('ceiling', 'between 200 and 2000 cm');
+    }
+
+    public function testClassTimesSayWhoIsExpectedTonight(): void
+    {
+        $gym = $this->signInto();
+        [$both, $other, $new] = [$this->newAthlete(), $this->newAthlete(), $this->newAthlete()];
+        $today = new \DateTimeImmutable('today', new \DateTimeZone('Europe/London'));
+        self::practised($gym, $both, $today->modify('-7 days'));
+        self::practised($gym, $other, $today->modify('-6 days'));
+        $hall = function (): array {
+            $class = $this->send('GET', '/api/class');
+
+            return [array_column($class['athletes'], 'id'), array_column($class['absent'], 'why', 'id'), $class['className']];
+        };
+        $everybody = [$both, $other, $new];
+        self::assertEqualsCanonicalizing($everybody, $hall()[0], 'without class times the day says nothing');
+        [$now, $next] = [$today->format('D'), $today->modify('-6 days')->format('D')];
+        self::assertSame(
+            "$now 18:30 Evening class",
+            explode("\n", $this->set(['classTimes' => "$now 6.30pm Evening class"], 1)['classTimes'])[0],
+        );
+        self::assertEqualsCanonicalizing($everybody, $hall()[0], 'there is no other day to come on');
+        $this->set(['classTimes' => "$now 18:30 Evening class\n$next 17:00 Kids"], 2);
+        [$here, $absent, $name] = $hall();
+        self::assertEqualsCanonicalizing([$both, $new], $here);
+        self::assertSame([$other => 'comes on other days'], $absent);
+        self::assertSame('Evening class 18:30', $name);
+        $this->set(['classTimes' => "$next 17:00 Kids"], 3);
+        self::assertEqualsCanonicalizing($everybody, $hall()[0], 'no class today: whoever comes, comes');
+        $this->send('PATCH', '/api/gym', ['classTimes' => "Tue 18:30\nsome day"], self::change(4));
+        $this->assertProblem('classTimes', 'Line 2, “some day”: a day, an hour and a name, like Tue 18:30 Evening class.');
+        self::assertSame('', $this->set(['classTimes' => ''], 4)['classTimes']);
     }
 
     public function testTheGymsHandlesAreThoseOfTheStrip(): void
@@ -83,5 +116,19 @@ final class SettingsApiTest extends ApiTestCase
         $this->assertStatus(200);
 
         return $gym;
+    }
+
+    private static function practised(Uuid $gym, string $athlete, \DateTimeImmutable $day): void
+    {
+        self::connection()->executeStatement(
+            'INSERT INTO practice (gym_id, id, athlete_id, local_day, started_at) VALUES (?, ?, ?, ?, ?)',
+            [
+                $gym->toBinary(),
+                Uuid::v7()->toBinary(),
+                Uuid::fromString($athlete)->toBinary(),
+                $day->format('Y-m-d'),
+                $day->format('Y-m-d H:i:s'),
+            ],
+        );
     }
 }

@@ -48,6 +48,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/focuses/{id}' => 'ROLE_COACH',
         'DELETE /api/imports/{id}' => 'ROLE_OWNER',
         'DELETE /api/links/{id}' => 'ROLE_OWNER',
+        'DELETE /api/notes/{id}' => 'ROLE_COACH',
         'DELETE /api/people/{id}' => 'ROLE_OWNER',
         'DELETE /api/pins/{id}' => 'ROLE_COACH',
         'DELETE /api/rack/{id}' => 'ROLE_COACH',
@@ -87,6 +88,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/imports/{id}' => 'ROLE_OWNER',
         'GET /api/live' => 'ROLE_HELPER',
         'GET /api/me/sessions' => 'ROLE_HELPER',
+        'GET /api/notes' => 'ROLE_COACH',
         'GET /api/order-list' => 'ROLE_HELPER',
         'GET /api/pattern' => 'ROLE_HELPER',
         'GET /api/pattern/click.wav' => 'ROLE_HELPER',
@@ -108,6 +110,7 @@ final class AuthorisationTest extends ApiTestCase
         'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',
         'PATCH /api/attempts/{id}' => 'ROLE_HELPER',
         'PATCH /api/gym' => 'ROLE_OWNER',
+        'PATCH /api/notes/{id}' => 'ROLE_COACH',
         'PATCH /api/people/{id}' => 'ROLE_OWNER',
         'PATCH /api/pins/{id}' => 'ROLE_COACH',
         'PATCH /api/rack/{id}' => 'ROLE_COACH',
@@ -126,6 +129,7 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/guests/{id}/join' => 'ROLE_COACH',
         'POST /api/imports/{id}/agree' => 'ROLE_OWNER',
         'POST /api/me/password' => 'ROLE_HELPER',
+        'POST /api/notes/{id}/restore' => 'ROLE_COACH',
         'POST /api/pins/{id}/restore' => 'ROLE_COACH',
         'POST /api/rack/{id}/inspection' => 'ROLE_HELPER',
         'POST /api/rack/{id}/restore' => 'ROLE_COACH',
@@ -148,6 +152,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/imports/{id}' => 'ROLE_OWNER',
         'PUT /api/invitations/{id}' => 'ROLE_OWNER',
         'PUT /api/nights/{id}' => 'ROLE_HELPER',
+        'PUT /api/notes/{id}' => 'ROLE_COACH',
         'PUT /api/pins/{id}' => 'ROLE_COACH',
         'PUT /api/rack/{id}' => 'ROLE_COACH',
         'PUT /api/recordings/{id}' => 'ROLE_HELPER',
@@ -229,6 +234,9 @@ final class AuthorisationTest extends ApiTestCase
         $focus = self::id();
         $this->send('PUT', '/api/focuses/'.$focus, ['athleteId' => $athlete, 'fault' => 'hands-wide']);
         $this->assertStatus(201);
+        $note = self::id();
+        $this->send('PUT', '/api/notes/'.$note, ['text' => 'new mats']);
+        $this->assertStatus(201);
         $import = self::id();
         $this->send('PUT', '/api/imports/'.$import, '{"format": "zumbo", "version": 1}');
         $this->assertStatus(201);
@@ -281,6 +289,7 @@ final class AuthorisationTest extends ApiTestCase
             'athletes' => $athlete,
             'guests' => $athlete,
             'ropes' => $rope,
+            'notes' => $note,
             'entry-lists' => $attempt,
             'attempts' => $attempt,
             'focuses' => $focus,
@@ -303,6 +312,7 @@ final class AuthorisationTest extends ApiTestCase
             'PATCH /api/athletes/{id}/measures' => [],
             'PATCH /api/attempts/{id}' => ['clean' => false],
             'POST /api/attempts/{id}/move' => ['athleteId' => $athlete],
+            'PATCH /api/notes/{id}' => ['text' => 'better'],
             'PATCH /api/people/{id}' => ['role' => 'helper'],
             'PATCH /api/pins/{id}' => ['rackRopeId' => $shared],
             'PATCH /api/rack/{id}' => self::RACK_ROPE,

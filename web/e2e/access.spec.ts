@@ -211,6 +211,7 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/gym/you',
     '/gym/help',
     '/athletes/list',
+    '/class/notes',
     '/log/list',
     '/ropes/first',
   ];

@@ -15,6 +15,9 @@ test('no page of a gym’s own breaks the rules of WCAG 2.2 AA that a machine ca
     await page.waitForTimeout(400);
     await check(view);
   }
+  await page.goto('/class/notes');
+  await expect(page.getByText('Warm-up took')).toBeVisible();
+  await check('notes');
   await page.goto('/athletes/list');
   await page.getByLabel('Your list').fill('Name;Height\nAnneke Visser;172\nJonah Abara;tall');
   await expect(page.getByText('Who comes in')).toBeVisible();

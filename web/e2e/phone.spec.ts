@@ -41,6 +41,7 @@ test(
     await signIn(page);
     const views: [string, RegExp][] = [
       ['/class', /in the hall|needs a look/],
+      ['/class/notes', /Notes of the evening/],
       ['/athletes', /athletes/],
       ['/sets', /rung|made/],
       ['/pacing', /:/],

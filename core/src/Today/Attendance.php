@@ -32,8 +32,9 @@ final readonly class Attendance
      * @param AttendanceMark|null $mark    of tonight; null: nobody said anything
      * @param bool                $logged  something was logged for them tonight
      * @param int|null            $daysAgo they were seen last; null: never
+     * @param bool                $onOther whether lately they came on other days of the week only
      */
-    public static function tonight(?AttendanceMark $mark, bool $logged, ?int $daysAgo): self
+    public static function tonight(?AttendanceMark $mark, bool $logged, ?int $daysAgo, bool $onOther = false): self
     {
         return new self(match (true) {
             AttendanceMark::Left === $mark => Verdict::of('class.left'),
@@ -42,6 +43,7 @@ final readonly class Attendance
             null !== $daysAgo && $daysAgo > self::EXPECTED_DAYS => Verdict::of('class.long_unseen', [
                 'weeks' => intdiv($daysAgo, 7),
             ]),
+            $onOther && null !== $daysAgo => Verdict::of('class.other_days'),
             default => null,
         });
     }

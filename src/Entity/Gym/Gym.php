@@ -13,6 +13,7 @@ use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolInForce;
 use Zumbo\Core\Rope\TrimSchool;
+use Zumbo\Core\Today\ClassTimes;
 
 /**
  * One gym: everything else belongs to one.
@@ -43,6 +44,10 @@ class Gym implements VersionedRow, Trailed
     /** Of its hall; null: not known. */
     #[ORM\Column(type: 'float', nullable: true)]
     private ?float $ceilingM = null;
+
+    /** The classes of its week, as ClassTimes writes them. */
+    #[ORM\Column(length: 4000, options: ['default' => ''])]
+    private string $classTimes = '';
 
     public function __construct(
         #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $id,
@@ -121,6 +126,16 @@ class Gym implements VersionedRow, Trailed
     public function ceilingM(): ?float
     {
         return $this->ceilingM;
+    }
+
+    public function classTimes(): ClassTimes
+    {
+        return ClassTimes::read($this->classTimes);
+    }
+
+    public function meetAt(ClassTimes $times): void
+    {
+        $this->classTimes = $times->written();
     }
 
     public function furnish(?float $handleLengthM, ?float $ceilingM): void

@@ -25,6 +25,7 @@ final readonly class GymRows
         'practice_set',
         'practice',
         'class_hour',
+        'evening_note',
         'gym_change',
         'rope',
         'cable',

@@ -7,6 +7,7 @@ namespace Zumbo\App\Entity\Log;
 use Doctrine\DBAL\Types\Types;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\Evening\ClassHour;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;

@@ -77,6 +77,22 @@ final readonly class Attendances
         return $days;
     }
 
+    /**
+     * @return array<string, true> who practised on the same day of the week in the weeks before, by athlete id
+     */
+    public function comesOnThatDay(\DateTimeImmutable $localDay, int $weeks): array
+    {
+        $days = [];
+        for ($week = 1; $week <= $weeks; ++$week) {
+            $days[] = "'".$localDay->modify("-$week weeks")->format('Y-m-d')."'";
+        }
+        $rows = $this->database->rows(
+            'SELECT DISTINCT athlete_id FROM practice WHERE gym_id = :gym AND local_day IN ('.implode(', ', $days).')',
+        );
+
+        return array_fill_keys(array_map(static fn (array $row): string => self::id($row['athlete_id']), $rows), true);
+    }
+
     public function lastSeenOf(Uuid $athlete, \DateTimeImmutable $before): ?int
     {
         return $this->lastSeen($before, $athlete)[$athlete->toRfc4122()] ?? null;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\App\Exchange\Rule;
 
 use Zumbo\App\Exchange\Table\Table;
+use Zumbo\Core\Today\ClassTimes;
+use Zumbo\Core\Today\UnreadableClassTimes;
 
 /**
  * What a gym's own row is held to.
@@ -28,6 +30,12 @@ final class SettingsRules
         $zone = $whole['time_zone'] ?? null;
         if (!\in_array($zone, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true)) {
             $errors[] = RowError::of($row->where, 'time_zone', $zone, 'the time zone of a city, like Europe/London');
+        }
+
+        try {
+            ClassTimes::read(\is_string($whole['class_times'] ?? null) ? $whole['class_times'] : '');
+        } catch (UnreadableClassTimes $e) {
+            $errors[] = RowError::of($row->where, 'class_times', $e->written, $e->accepted);
         }
 
         return $errors;

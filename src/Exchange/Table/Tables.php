@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Table;
 
+use Zumbo\App\Entity\Evening\EveningNote;
 use Zumbo\App\Entity\Health\StatedBy;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\People\DominantHand;
@@ -58,6 +59,7 @@ final class Tables
             self::evenings(),
             self::pins(),
             self::attendance(),
+            self::notes(),
             self::trail(),
         ];
 
@@ -348,6 +350,17 @@ final class Tables
         ], unique: [['athlete_id', 'local_day']], kept: false);
     }
 
+    private static function notes(): Table
+    {
+        return new Table('evening_notes', 'evening_note', [
+            Column::id(),
+            Column::day('local_day', 'of which evening'),
+            Column::text('text', 1, EveningNote::MOST_LETTERS, 'for coaches only'),
+            Column::text('written_by', 0, 80, 'by whom')->orElse(''),
+            Column::instant('written_at', 'when'),
+        ]);
+    }
+
     /** Who changed what. That a file was brought in is told where it was. */
     private static function trail(): Table
     {
@@ -379,6 +392,7 @@ final class Tables
             Column::choice('beginners_school', self::cases(School::class), 'what beginners and guests are sized by'),
             Column::length('handle_length_m', Quantity::Handle, 'of its ropes; nothing: not known')->optional(),
             Column::length('ceiling_m', Quantity::Ceiling, 'of its hall; nothing: not known')->optional(),
+            Column::text('class_times', 0, 4000, 'the classes of its week, a line each')->orElse(''),
         ], kept: false, oneRow: true);
     }
 }

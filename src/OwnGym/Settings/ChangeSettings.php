@@ -16,6 +16,8 @@ use Zumbo\App\Shared\GymView;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
+use Zumbo\Core\Today\ClassTimes;
+use Zumbo\Core\Today\UnreadableClassTimes;
 
 /**
  * Changes what a gym has chosen for itself; once.
@@ -62,6 +64,18 @@ final readonly class ChangeSettings
             null === $input->handle ? $gym->handleLengthM() : $input->handleM(),
             null === $input->ceiling ? $gym->ceilingM() : $input->ceilingM(),
         );
+        if (null !== $input->classTimes) {
+            $gym->meetAt(self::times($input->classTimes));
+        }
+    }
+
+    private static function times(string $written): ClassTimes
+    {
+        try {
+            return ClassTimes::read($written);
+        } catch (UnreadableClassTimes $e) {
+            throw BadField::of('classTimes', $e->written, $e->accepted, ucfirst($e->getMessage()).'.');
+        }
     }
 
     private function free(string $name, Gym $gym): string

@@ -34,6 +34,8 @@ final readonly class SettingsInput
         #[ReadableLength(Quantity::Handle, mayBeEmpty: true)] public ?string $handle = null,
         /** Of the hall; empty: not known. */
         #[ReadableLength(Quantity::Ceiling, mayBeEmpty: true)] public ?string $ceiling = null,
+        /** The classes of the week, a line each, like `Tue 18:30 Evening class`; empty: none are said. */
+        #[Assert\Length(max: 8000)] public ?string $classTimes = null,
     ) {
     }
 

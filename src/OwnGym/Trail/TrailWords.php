@@ -16,6 +16,7 @@ final class TrailWords
         'cable' => 'cable',
         'coach' => 'sign-in',
         'day_stop' => 'end of jumping for the day',
+        'evening_note' => 'note of the evening',
         'focus' => 'focus',
         'gym' => 'settings',
         'import' => 'file',
@@ -34,6 +35,7 @@ final class TrailWords
         'cable_length_m' => 'cable length',
         'caution' => 'caution',
         'ceiling_m' => 'ceiling',
+        'class_times' => 'classes of the week',
         'clean' => 'clean',
         'coach_id' => 'whose sign-in',
         'computed_cable_m' => 'computed length',
@@ -93,12 +95,15 @@ final class TrailWords
         'taped_breastbone_m' => 'breastbone, taped',
         'taped_chest_m' => 'chest, taped',
         'taped_shoulder_m' => 'shoulder, taped',
+        'text' => 'text',
         'time_zone' => 'time zone',
         'trim_school' => 'comes to the length by',
         'unit' => 'lengths in',
         'until_on' => 'until',
         'used_at' => 'used',
         'why' => 'why',
+        'written_at' => 'written',
+        'written_by' => 'written by',
     ];
 
     /** A code of the job as one says it: "single-under" → "single under". */

@@ -12,6 +12,7 @@ const KINDS = [
   'gym',
   'import',
   'night',
+  'note',
   'rack',
   'rope',
   'rope_pin',

@@ -27,6 +27,11 @@ const ChangesPage = lazy(() => ownGym().then((door) => ({ default: door.ChangesP
 const PeoplePage = lazy(() => ownGym().then((door) => ({ default: door.PeoplePage })));
 const HelpPage = lazy(() => ownGym().then((door) => ({ default: door.HelpPage })));
 const SettingsPage = lazy(() => ownGym().then((door) => ({ default: door.SettingsPage })));
+const NotesPage = lazy(() =>
+  classHour()
+    .then((door) => door.notesDoor())
+    .then((door) => ({ default: door.NotesPage })),
+);
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
@@ -126,6 +131,7 @@ export function Routed() {
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />
               <Route path="/log/list" element={<EntriesPage />} />
+              <Route path="/class/notes" element={<NotesPage />} />
               <Route path="/gym" element={<Navigate to="/gym/settings" replace />} />
               <Route path="/gym/settings" element={<SettingsPage />} />
               <Route path="/gym/people" element={<PeoplePage />} />

@@ -13,6 +13,7 @@ export const maren: Me = {
     beginnersSchool: 'armpit',
     handleM: null,
     ceilingM: null,
+    classTimes: '',
     demo: true,
     version: 1,
   },

@@ -66,6 +66,7 @@ final class PathMessages
         'class.running' => '{athletes} in the hall, {logged} logged',
         'class.left' => 'left early',
         'class.away' => 'not here tonight',
+        'class.other_days' => 'comes on other days',
         'class.long_unseen' => 'not seen for {weeks} weeks',
         'class.needs_look' => '{athlete} needs a look',
     ];

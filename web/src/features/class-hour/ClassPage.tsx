@@ -108,7 +108,7 @@ function Running({ tonight }: { tonight: Tonight }) {
         }}
       />
       <LogLine athletes={tonight.athletes} onLog={logFor} onUndo={undoLast} />
-      <AtTheDoor absent={tonight.absent} mayChange={mayChange} />
+      <AtTheDoor absent={tonight.absent} className={tonight.className} mayChange={mayChange} />
     </Workbench>
   );
 }

@@ -1,1 +1,4 @@
 export { ClassPage } from './ClassPage';
+
+/** The hall comes without it. */
+export const notesDoor = () => import('./NotesPage');

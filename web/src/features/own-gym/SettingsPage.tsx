@@ -10,7 +10,7 @@ import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
 import { hasSingleKeys, keepSingleKeys } from '../../lib/singleKeys';
 import { formatLength } from '../../lib/units';
-import { ChoiceSetting, LengthSetting, TextSetting } from './parts/settings';
+import { ChoiceSetting, LengthSetting, LinesSetting, TextSetting } from './parts/settings';
 import { zoneOptions } from './parts/zones';
 import styles from './OwnGym.module.css';
 
@@ -43,7 +43,7 @@ function GymSettings({ gym }: { gym: Gym }) {
   });
   const length = (metres: number | null) => (metres === null ? '' : formatLength(metres, gym.unit));
   return (
-    <>
+    <div className={styles.stack}>
       <Card label="The gym">
         <h2>The gym</h2>
         <TextSetting
@@ -71,6 +71,18 @@ function GymSettings({ gym }: { gym: Gym }) {
           ]}
           {...field('unit')}
           onKeep={(unit) => keep({ unit })}
+        />
+      </Card>
+      <Card label="The week">
+        <h2>The week</h2>
+        <LinesSetting
+          key={gym.classTimes}
+          label="Classes"
+          effect="One line each: days, an hour, a name. Class says which it is; on a day with a class, whoever lately came on other days waits at the door, one touch away."
+          value={gym.classTimes}
+          example={'Tue, Thu 18:30 Evening class\nSat 10:00 Open gym'}
+          {...field('classTimes')}
+          onKeep={(classTimes) => keep({ classTimes })}
         />
       </Card>
       <Card label="Ropes">
@@ -114,7 +126,7 @@ function GymSettings({ gym }: { gym: Gym }) {
           onKeep={(ceiling) => keep({ ceiling })}
         />
       </Card>
-    </>
+    </div>
   );
 }
 

@@ -1,17 +1,28 @@
 import { useState, type FormEvent } from 'react';
+import { Link } from 'react-router';
 import { useAddGuest, useMark, type Absent } from '../../../api/attendance';
 import { PlainButton } from '../../../design/page/PlainButton';
 import { newId } from '../../../lib/ids';
 import styles from './AtTheDoor.module.css';
 
 /** Who is not in the hall and may come, and guests. Without Ant Design: it stands below the hall. */
-export function AtTheDoor({ absent, mayChange }: { absent: readonly Absent[]; mayChange: boolean }) {
+export function AtTheDoor({
+  absent,
+  className,
+  mayChange,
+}: {
+  absent: readonly Absent[];
+  /** What the class is called; null: none is said. */
+  className: string | null;
+  mayChange: boolean;
+}) {
   const mark = useMark();
-  if (absent.length === 0 && !mayChange) {
+  if (absent.length === 0 && className === null && !mayChange) {
     return null;
   }
   return (
     <section className={styles.door} aria-label="At the door">
+      {className !== null && <p className={styles.tonight}>{className}</p>}
       {absent.length > 0 && (
         <ul className={styles.absent} aria-label="Not in the hall">
           {absent.map((one) => (
@@ -32,7 +43,14 @@ export function AtTheDoor({ absent, mayChange }: { absent: readonly Absent[]; ma
         </ul>
       )}
       {mark.isError && <p role="alert">{mark.error.message}</p>}
-      {mayChange && <GuestForm />}
+      {mayChange && (
+        <div className={styles.more}>
+          <GuestForm />
+          <Link to="/class/notes" className="touch">
+            Notes of the evening
+          </Link>
+        </div>
+      )}
     </section>
   );
 }

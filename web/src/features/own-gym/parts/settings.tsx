@@ -65,6 +65,31 @@ export function TextSetting({ value, example, onKeep, pending, ...rest }: TextPr
   );
 }
 
+/** Several lines; kept when they are left. */
+export function LinesSetting({ value, example, onKeep, pending, ...rest }: TextProps) {
+  const id = useId();
+  const [typed, setTyped] = useState<string>();
+  return (
+    <Setting id={id} {...rest}>
+      <Input.TextArea
+        id={id}
+        aria-describedby={`${id}-effect`}
+        autoSize={{ minRows: 3 }}
+        value={typed ?? value}
+        placeholder={example}
+        disabled={pending}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={() => {
+          if (typed !== undefined && typed.trim() !== value) {
+            onKeep(typed);
+          }
+        }}
+        style={{ maxWidth: 480 }}
+      />
+    </Setting>
+  );
+}
+
 /** A length as it is typed; shown as it was understood. */
 export function LengthSetting(props: TextProps) {
   // Drawn anew with what the server made of it.

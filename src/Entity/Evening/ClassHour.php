@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Entity\Log;
+namespace Zumbo\App\Entity\Evening;
 
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
