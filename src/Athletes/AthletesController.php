@@ -32,7 +32,7 @@ final readonly class AthletesController
 
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AthleteView::class, list: true)]
+    #[Answers(AthleteView::class, list: true, says: 'All athletes, by name.')]
     public function all(Request $request): Response
     {
         return $this->kept->answer($request, 'athletes '.$this->coach->role()->value, $this->show->all(...));
@@ -43,7 +43,7 @@ final readonly class AthletesController
      */
     #[Route('/archive', methods: ['GET'], priority: 1)]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RemovedView::class, list: true)]
+    #[Answers(RemovedView::class, list: true, says: 'Athletes who were removed and can be brought back.')]
     public function archive(): array
     {
         return array_map(RemovedView::of(...), $this->athletes->removed());
@@ -51,7 +51,7 @@ final readonly class AthletesController
 
     #[Route('/{id}', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AthleteView::class)]
+    #[Answers(AthleteView::class, says: 'One athlete, removed or not.')]
     public function one(UuidV7 $id, Request $request): Response
     {
         return $this->kept->answer(
@@ -63,7 +63,7 @@ final readonly class AthletesController
 
     #[Route('/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(AthleteView::class, creates: true)]
+    #[Answers(AthleteView::class, creates: true, says: 'Adds an athlete.')]
     public function add(UuidV7 $id, #[FromBody] AthleteInput $input): Created
     {
         $new = $this->save->add($id, $input);
@@ -73,7 +73,7 @@ final readonly class AthletesController
 
     #[Route('/{id}', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(AthleteView::class)]
+    #[Answers(AthleteView::class, says: 'Changes what is written down of an athlete.')]
     public function change(UuidV7 $id, WriteCondition $condition, #[FromBody] AthleteInput $input): AthleteView
     {
         $this->save->change($id, $input, $condition);
@@ -83,7 +83,7 @@ final readonly class AthletesController
 
     #[Route('/{id}/stage', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(AthleteView::class)]
+    #[Answers(AthleteView::class, says: 'Moves an athlete to another stage.')]
     public function move(UuidV7 $id, WriteCondition $condition, #[FromBody] StageInput $input): AthleteView
     {
         $this->save->move($id, $input, $condition);
@@ -93,7 +93,7 @@ final readonly class AthletesController
 
     #[Route('/{id}/measures', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(AthleteView::class)]
+    #[Answers(AthleteView::class, says: 'Changes taped landmarks, school, trim school and handles of an athlete.')]
     public function measure(UuidV7 $id, WriteCondition $condition, #[FromBody] MeasuresInput $input): AthleteView
     {
         $this->save->measure($id, $input, $condition);
@@ -103,7 +103,7 @@ final readonly class AthletesController
 
     #[Route('/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(AthleteView::class)]
+    #[Answers(AthleteView::class, says: 'Removes an athlete; it can be undone for three months.')]
     public function remove(UuidV7 $id, WriteCondition $condition): AthleteView
     {
         $this->save->remove($id, $condition);
@@ -113,7 +113,7 @@ final readonly class AthletesController
 
     #[Route('/{id}/restore', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(AthleteView::class)]
+    #[Answers(AthleteView::class, says: 'Brings an athlete back.')]
     public function restore(UuidV7 $id, WriteCondition $condition): AthleteView
     {
         $this->save->restore($id, $condition);
@@ -124,7 +124,7 @@ final readonly class AthletesController
     /** Can't be undone, so it wants the name. */
     #[Route('/{id}/erase', methods: ['POST'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(null)]
+    #[Answers(null, says: 'Erases for good what is kept of an athlete who was removed.')]
     public function erase(UuidV7 $id, WriteCondition $condition, #[FromBody] EraseInput $input): Response
     {
         $this->erase->byName($id, $input, $condition);

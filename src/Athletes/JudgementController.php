@@ -29,7 +29,7 @@ final readonly class JudgementController
 
     #[Route('/api/athletes/{id}/judgement', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(JudgementView::class)]
+    #[Answers(JudgementView::class, says: 'Whether an athlete may jump today, with what, and how much.')]
     public function of(UuidV7 $id): JudgementView
     {
         return JudgementView::of(

@@ -25,7 +25,7 @@ final readonly class ClassController
 
     #[Route('/api/class', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(ClassView::class)]
+    #[Answers(ClassView::class, says: 'The hall tonight: who is here, with rope, set, cue and outlook.')]
     public function tonight(Request $request): Response
     {
         return $this->kept->answer($request, 'class '.$this->coach->role()->value, $this->class->tonight(...), true);
@@ -33,7 +33,7 @@ final readonly class ClassController
 
     #[Route('/api/athletes/{id}/today', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(TodayView::class)]
+    #[Answers(TodayView::class, says: 'What an athlete does today: set, cue, gate, and what was logged.')]
     public function today(UuidV7 $id, Request $request): Response
     {
         return $this->kept->answer(

@@ -28,7 +28,7 @@ final readonly class FaultsController
      */
     #[Route('/api/signs', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(SignGroupView::class, list: true)]
+    #[Answers(SignGroupView::class, list: true, says: 'The signs a coach can see or hear, by where one looks.')]
     public function signs(): array
     {
         return SignGroupView::all();
@@ -36,7 +36,7 @@ final readonly class FaultsController
 
     #[Route('/api/athletes/{id}/diagnosis', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(DiagnosisView::class)]
+    #[Answers(DiagnosisView::class, says: 'The likely causes of what was seen, and the one cue.')]
     public function diagnosis(UuidV7 $id, #[FromQuery] DiagnosisInput $input = new DiagnosisInput()): DiagnosisView
     {
         return $this->diagnose->athlete($id, $input);
@@ -44,7 +44,7 @@ final readonly class FaultsController
 
     #[Route('/api/focuses/{id}', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(FocusView::class)]
+    #[Answers(FocusView::class, says: 'One focus: the fault that is worked on.')]
     public function one(UuidV7 $id): FocusView
     {
         return FocusView::of($this->focuses->get($id));
@@ -52,7 +52,7 @@ final readonly class FaultsController
 
     #[Route('/api/focuses/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(FocusView::class, creates: true)]
+    #[Answers(FocusView::class, creates: true, says: 'Gives an athlete a fault to work on.')]
     public function give(UuidV7 $id, #[FromBody] FocusInput $input): Created
     {
         $new = $this->give->give($id, $input);
@@ -62,7 +62,7 @@ final readonly class FaultsController
 
     #[Route('/api/focuses/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(FocusView::class)]
+    #[Answers(FocusView::class, says: 'Takes a focus off.')]
     public function takeOff(UuidV7 $id, WriteCondition $condition): FocusView
     {
         $this->give->takeOff($id, $condition);
@@ -72,7 +72,7 @@ final readonly class FaultsController
 
     #[Route('/api/focuses/{id}/restore', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(FocusView::class)]
+    #[Answers(FocusView::class, says: 'Brings a focus back.')]
     public function restore(UuidV7 $id, WriteCondition $condition): FocusView
     {
         $this->give->restore($id, $condition);

@@ -26,7 +26,7 @@ final readonly class CautionsController
      */
     #[Route('/api/athletes/{id}/cautions', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(NotedCautionView::class, list: true)]
+    #[Answers(NotedCautionView::class, list: true, says: 'What was noted of an athlete\'s health, and what was cleared.')]
     public function history(UuidV7 $id): array
     {
         return $this->show->of($id);
@@ -34,7 +34,7 @@ final readonly class CautionsController
 
     #[Route('/api/cautions/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(NotedCautionView::class, creates: true)]
+    #[Answers(NotedCautionView::class, creates: true, says: 'Notes pain, a warning sign or another caution.')]
     public function note(UuidV7 $id, #[FromBody] CautionInput $input): Created
     {
         $new = $this->note->note($id, $input);
@@ -44,7 +44,7 @@ final readonly class CautionsController
 
     #[Route('/api/cautions/{id}/clear', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(NotedCautionView::class)]
+    #[Answers(NotedCautionView::class, says: 'Clears a caution on a coach\'s word.')]
     public function clear(UuidV7 $id, WriteCondition $condition, #[FromBody] ClearInput $input): NotedCautionView
     {
         $this->note->clear($id, $input, $condition);
@@ -55,7 +55,7 @@ final readonly class CautionsController
     /** On the coach's device, by the athlete's own hand. */
     #[Route('/api/cautions/{id}/statement', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(NotedCautionView::class)]
+    #[Answers(NotedCautionView::class, says: 'Clears a caution on what an athlete states of a professional\'s word.')]
     public function state(UuidV7 $id, WriteCondition $condition, #[FromBody] StatementInput $input): NotedCautionView
     {
         $this->note->state($id, $input, $condition);

@@ -26,7 +26,7 @@ final readonly class AttemptsController
 
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AttemptView::class)]
+    #[Answers(AttemptView::class, says: 'One entry of the log.')]
     public function one(UuidV7 $id): AttemptView
     {
         $attempt = $this->attempts->get($id);
@@ -36,7 +36,7 @@ final readonly class AttemptsController
 
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AttemptView::class, creates: true)]
+    #[Answers(AttemptView::class, creates: true, says: 'Logs an entry.')]
     public function log(UuidV7 $id, #[FromBody] AttemptInput $input): Created
     {
         $new = $this->log->log($id, $input);
@@ -46,7 +46,7 @@ final readonly class AttemptsController
 
     #[Route('', methods: ['PATCH'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AttemptView::class)]
+    #[Answers(AttemptView::class, says: 'Judges the quality of an entry.')]
     public function judge(UuidV7 $id, WriteCondition $condition, #[FromBody] QualityInput $input): AttemptView
     {
         $this->log->judge($id, $input, $condition);
@@ -56,7 +56,7 @@ final readonly class AttemptsController
 
     #[Route('/keep', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AttemptView::class)]
+    #[Answers(AttemptView::class, says: 'Says that an entry which was asked about is right.')]
     public function keep(UuidV7 $id, WriteCondition $condition): AttemptView
     {
         $this->log->keep($id, $condition);
@@ -66,7 +66,7 @@ final readonly class AttemptsController
 
     #[Route('/move', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AttemptView::class)]
+    #[Answers(AttemptView::class, says: 'Gives an entry to the athlete whose it was.')]
     public function move(UuidV7 $id, WriteCondition $condition, #[FromBody] MoveInput $input): AttemptView
     {
         $this->log->move($id, $input, $condition);
@@ -76,7 +76,7 @@ final readonly class AttemptsController
 
     #[Route('', methods: ['DELETE'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AttemptView::class)]
+    #[Answers(AttemptView::class, says: 'Takes an entry back.')]
     public function remove(UuidV7 $id, WriteCondition $condition): AttemptView
     {
         $this->log->remove($id, $condition);
@@ -86,7 +86,7 @@ final readonly class AttemptsController
 
     #[Route('/restore', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AttemptView::class)]
+    #[Answers(AttemptView::class, says: 'Brings an entry back that was taken back.')]
     public function restore(UuidV7 $id, WriteCondition $condition): AttemptView
     {
         $this->log->restore($id, $condition);

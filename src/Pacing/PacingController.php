@@ -18,7 +18,7 @@ final readonly class PacingController
 
     #[Route('/api/athletes/{id}/pacing', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(PacingView::class)]
+    #[Answers(PacingView::class, says: 'The set plan of a workout for an athlete, and ways to scale it.')]
     public function pacing(UuidV7 $id, #[FromQuery] PacingInput $input = new PacingInput()): PacingView
     {
         return $this->plan->forAthlete($id, $input);

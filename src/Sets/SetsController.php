@@ -18,7 +18,7 @@ final readonly class SetsController
 
     #[Route('/api/athletes/{id}/ladder', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(LadderView::class)]
+    #[Answers(LadderView::class, says: 'A ladder for an athlete, with the chance of each rung.')]
     public function ladder(UuidV7 $id, #[FromQuery] LadderInput $input = new LadderInput()): LadderView
     {
         return $this->ladders->forAthlete($id, $input);
@@ -26,7 +26,7 @@ final readonly class SetsController
 
     #[Route('/api/athletes/{id}/intervals', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(IntervalView::class)]
+    #[Answers(IntervalView::class, says: 'An interval set for an athlete, with its totals.')]
     public function intervals(UuidV7 $id, #[FromQuery] IntervalInput $input = new IntervalInput()): IntervalView
     {
         return $this->intervals->forAthlete($id, $input);

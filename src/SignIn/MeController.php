@@ -21,7 +21,7 @@ final readonly class MeController
     }
 
     #[Route('/api/me', methods: ['GET'])]
-    #[Answers(MeView::class)]
+    #[Answers(MeView::class, says: 'Who is signed in, and their gym.')]
     public function __invoke(): MeView
     {
         $signedIn = $this->security->getUser();

@@ -15,14 +15,14 @@ use Zumbo\App\Platform\Input\FromBody;
 final class SignInController
 {
     #[Route('/api/sign-in', methods: ['POST'])]
-    #[Answers(null)]
+    #[Answers(null, says: 'Signs in, by e-mail and password; the session is a cookie.')]
     public function signIn(#[FromBody] SignInInput $input): never
     {
         throw new \LogicException('the firewall answers a sign-in');
     }
 
     #[Route('/api/sign-out', methods: ['POST'])]
-    #[Answers(null)]
+    #[Answers(null, says: 'Signs this device out.')]
     public function signOut(): never
     {
         throw new \LogicException('the firewall answers a sign-out');

@@ -56,6 +56,18 @@ final class ApiDescriptionTest extends KernelTestCase
         self::assertGreaterThan(10, $routes);
     }
 
+    public function testEveryRouteSaysWhatItIsForAndForWhom(): void
+    {
+        foreach (self::description()['paths'] as $path => $operations) {
+            foreach ($operations as $method => $operation) {
+                self::assertNotSame('', $operation['summary'] ?? '', "$method $path");
+                $whose = str_starts_with($path, '/api/calc/') ? 'For whoever is signed in.' : $operation['description'];
+                self::assertMatchesRegularExpression('/^For (anybody|whoever is signed in|coaches|owners)\.$/', $whose);
+            }
+        }
+        self::assertSame('For owners.', self::description()['paths']['/api/trail']['get']['description']);
+    }
+
     public function testInputLimitsStandInTheDescription(): void
     {
         $schemas = self::description()['components']['schemas'];

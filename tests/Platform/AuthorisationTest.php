@@ -89,6 +89,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/live' => 'ROLE_HELPER',
         'GET /api/me/sessions' => 'ROLE_HELPER',
         'GET /api/notes' => 'ROLE_COACH',
+        'GET /api/openapi.json' => 'ROLE_HELPER',
         'GET /api/order-list' => 'ROLE_HELPER',
         'GET /api/pattern' => 'ROLE_HELPER',
         'GET /api/pattern/click.wav' => 'ROLE_HELPER',

@@ -27,7 +27,7 @@ final readonly class ListController
     /** Nothing is written. */
     #[Route('/api/athlete-lists', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(AthleteListView::class)]
+    #[Answers(AthleteListView::class, says: 'How a coach\'s own list of athletes is understood; nothing is written.')]
     #[Takes(ReadSheet::TEXT, ReadSheet::CSV, ReadSheet::XLSX, ReadSheet::ODS)]
     public function look(Request $request, #[FromQuery] ListInput $input = new ListInput()): AthleteListView
     {
@@ -36,7 +36,7 @@ final readonly class ListController
 
     #[Route('/api/athlete-lists/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(AthleteListView::class, creates: true)]
+    #[Answers(AthleteListView::class, creates: true, says: 'Adds whoever is new in a coach\'s own list.')]
     #[Takes(ReadSheet::TEXT, ReadSheet::CSV, ReadSheet::XLSX, ReadSheet::ODS)]
     public function add(UuidV7 $id, Request $request, #[FromQuery] ListInput $input = new ListInput()): Created
     {

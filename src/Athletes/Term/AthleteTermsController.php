@@ -12,7 +12,7 @@ final readonly class AthleteTermsController
 {
     #[Route('/api/athlete-terms', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AthleteTermsView::class)]
+    #[Answers(AthleteTermsView::class, says: 'The words that forms about athletes offer.')]
     public function terms(): AthleteTermsView
     {
         return AthleteTermsView::all();

@@ -24,7 +24,7 @@ final readonly class HereController
 
     #[Route('/api/attendance/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(null)]
+    #[Answers(null, says: 'Says of an athlete that they are here tonight, left early, or do not come.')]
     public function mark(UuidV7 $id, #[FromBody] MarkInput $input): void
     {
         $this->keep->mark($id, $input);
@@ -32,7 +32,7 @@ final readonly class HereController
 
     #[Route('/api/guests/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(GuestView::class, creates: true)]
+    #[Answers(GuestView::class, creates: true, says: 'Adds a guest for this evening.')]
     public function guest(UuidV7 $id, #[FromBody] GuestInput $input): Created
     {
         $now = $this->keep->addGuest($id, $input);
@@ -42,7 +42,7 @@ final readonly class HereController
 
     #[Route('/api/guests/{id}/join', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(GuestView::class)]
+    #[Answers(GuestView::class, says: 'A guest stays for good.')]
     public function join(UuidV7 $id, WriteCondition $condition): GuestView
     {
         $this->keep->join($id, $condition);

@@ -26,7 +26,7 @@ final readonly class NotesController
 
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(NotesView::class)]
+    #[Answers(NotesView::class, says: 'Notes of evenings, the newest first.')]
     public function page(#[FromQuery] NotesInput $input = new NotesInput()): NotesView
     {
         return $this->keep->page($input);
@@ -34,7 +34,7 @@ final readonly class NotesController
 
     #[Route('/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(NoteView::class, creates: true)]
+    #[Answers(NoteView::class, creates: true, says: 'Notes something of this evening.')]
     public function write(UuidV7 $id, #[FromBody] NoteInput $input): Created
     {
         $new = $this->keep->write($id, $input);
@@ -44,7 +44,7 @@ final readonly class NotesController
 
     #[Route('/{id}', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(NoteView::class)]
+    #[Answers(NoteView::class, says: 'Words a note anew.')]
     public function rewrite(UuidV7 $id, WriteCondition $condition, #[FromBody] NoteInput $input): NoteView
     {
         $this->keep->rewrite($id, $input, $condition);
@@ -54,7 +54,7 @@ final readonly class NotesController
 
     #[Route('/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(NoteView::class)]
+    #[Answers(NoteView::class, says: 'Takes a note away.')]
     public function remove(UuidV7 $id, WriteCondition $condition): NoteView
     {
         $this->keep->remove($id, $condition);
@@ -64,7 +64,7 @@ final readonly class NotesController
 
     #[Route('/{id}/restore', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(NoteView::class)]
+    #[Answers(NoteView::class, says: 'Brings a note back.')]
     public function restore(UuidV7 $id, WriteCondition $condition): NoteView
     {
         $this->keep->restore($id, $condition);

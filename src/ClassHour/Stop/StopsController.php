@@ -24,7 +24,7 @@ final readonly class StopsController
 
     #[Route('/api/stops/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(StopView::class, creates: true)]
+    #[Answers(StopView::class, creates: true, says: 'Ends an athlete\'s jumping for today.')]
     public function stop(UuidV7 $id, #[FromBody] StopInput $input): Created
     {
         $new = $this->stop->stop($id, $input);
@@ -34,7 +34,7 @@ final readonly class StopsController
 
     #[Route('/api/stops/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(StopView::class)]
+    #[Answers(StopView::class, says: 'Takes the end of jumping back.')]
     public function takeBack(UuidV7 $id, WriteCondition $condition): StopView
     {
         $this->stop->takeBack($id, $condition);

@@ -44,7 +44,7 @@ final readonly class ExportController
 
     #[Route('/api/export.json', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(null, file: 'application/json')]
+    #[Answers(null, file: 'application/json', says: 'Everything, or all of one athlete, as JSON.')]
     public function json(#[FromQuery] ExportInput $input = new ExportInput()): Response
     {
         $this->refuseUnknown($input);
@@ -54,7 +54,7 @@ final readonly class ExportController
 
     #[Route('/api/export/{table}.csv', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(null, file: 'text/csv')]
+    #[Answers(null, file: 'text/csv', says: 'One table as CSV.')]
     public function csv(string $table, #[FromQuery] ExportInput $input = new ExportInput()): Response
     {
         $known =
@@ -68,7 +68,7 @@ final readonly class ExportController
     /** All of it in one. */
     #[Route('/api/export.zip', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(null, file: 'application/zip')]
+    #[Answers(null, file: 'application/zip', says: 'Everything in one archive: JSON, CSV, schema.')]
     public function zip(#[FromQuery] ExportInput $input = new ExportInput()): Response
     {
         $this->refuseUnknown($input);

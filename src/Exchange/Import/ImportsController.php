@@ -26,7 +26,7 @@ final readonly class ImportsController
 
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(ImportView::class)]
+    #[Answers(ImportView::class, says: 'How far an import is, and what it would do or did.')]
     public function one(UuidV7 $id): ImportView
     {
         return ImportView::of($this->imports->get($id));
@@ -35,7 +35,10 @@ final readonly class ImportsController
     /** The body is the file itself. */
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(ImportView::class, creates: true)]
+    #[Answers(
+        ImportView::class, creates: true,
+        says: 'Sends a file to be looked at; nothing is written before it is agreed to.',
+    )]
     #[Takes('application/json', 'text/csv', 'application/zip')]
     public function send(UuidV7 $id, Request $request): Created
     {
@@ -46,7 +49,7 @@ final readonly class ImportsController
 
     #[Route('/agree', methods: ['POST'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(ImportView::class)]
+    #[Answers(ImportView::class, says: 'Agrees to an import: all of it is written, or nothing.')]
     public function agree(UuidV7 $id, WriteCondition $condition): ImportView
     {
         $this->imports->agree($id, $condition);
@@ -56,7 +59,7 @@ final readonly class ImportsController
 
     #[Route('', methods: ['DELETE'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(ImportView::class)]
+    #[Answers(ImportView::class, says: 'Calls an import off.')]
     public function callOff(UuidV7 $id, WriteCondition $condition): ImportView
     {
         $this->imports->callOff($id, $condition);

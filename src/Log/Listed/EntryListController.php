@@ -28,7 +28,7 @@ final readonly class EntryListController
     /** Nothing is written. */
     #[Route('/api/entry-lists', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(EntryListView::class)]
+    #[Answers(EntryListView::class, says: 'How a log out of a spreadsheet is understood; nothing is written.')]
     #[Takes(ReadSheet::TEXT, ReadSheet::CSV, ReadSheet::XLSX, ReadSheet::ODS)]
     public function look(Request $request, #[FromQuery] EntryListInput $input = new EntryListInput()): EntryListView
     {
@@ -37,7 +37,7 @@ final readonly class EntryListController
 
     #[Route('/api/entry-lists/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(EntryListView::class, creates: true)]
+    #[Answers(EntryListView::class, creates: true, says: 'Adds what is new in a log out of a spreadsheet.')]
     #[Takes(ReadSheet::TEXT, ReadSheet::CSV, ReadSheet::XLSX, ReadSheet::ODS)]
     public function add(UuidV7 $id, Request $request, #[FromQuery] EntryListInput $input = new EntryListInput()): Created
     {
@@ -50,7 +50,7 @@ final readonly class EntryListController
     /** All its entries that still stand; whatever version is told. */
     #[Route('/api/entry-lists/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(null)]
+    #[Answers(null, says: 'Takes back all entries of a list.')]
     public function takeBack(UuidV7 $id, WriteCondition $condition): void
     {
         $this->bring->takeBack($id, $condition->mutationId);

@@ -22,14 +22,14 @@ final readonly class BeginController
     }
 
     #[Route('/api/welcome', methods: ['GET'])]
-    #[Answers(WelcomeView::class)]
+    #[Answers(WelcomeView::class, says: 'What somebody who is not signed in can do here.')]
     public function welcome(): WelcomeView
     {
         return new WelcomeView($this->gyms->hasDemo() ? new DemoSignInView() : null, $this->gyms->noneButTheDemo());
     }
 
     #[Route('/api/first-gym/{id}', methods: ['PUT'])]
-    #[Answers(null)]
+    #[Answers(null, says: 'Makes the first gym of a machine, with its first owner, by the code that it printed.')]
     public function make(UuidV7 $id, #[FromBody] FirstGymInput $input, Request $request): void
     {
         $this->few->count($request);

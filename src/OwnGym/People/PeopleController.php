@@ -31,7 +31,7 @@ final readonly class PeopleController
 
     #[Route('/api/people', methods: ['GET'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(PeopleView::class)]
+    #[Answers(PeopleView::class, says: 'Who may sign in, and the links that are out.')]
     public function all(): PeopleView
     {
         return new PeopleView(
@@ -42,7 +42,7 @@ final readonly class PeopleController
 
     #[Route('/api/people/{id}', methods: ['PATCH'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(PersonView::class)]
+    #[Answers(PersonView::class, says: 'Changes what somebody may do.')]
     public function becomes(UuidV7 $id, WriteCondition $condition, #[FromBody] RoleInput $input): PersonView
     {
         $this->change->becomes($id, $input, $condition);
@@ -52,7 +52,7 @@ final readonly class PeopleController
 
     #[Route('/api/people/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(null)]
+    #[Answers(null, says: 'Lets somebody sign in no more.')]
     public function remove(UuidV7 $id, WriteCondition $condition): void
     {
         $this->change->remove($id, $condition);
@@ -60,7 +60,7 @@ final readonly class PeopleController
 
     #[Route('/api/invitations/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(LinkView::class, creates: true)]
+    #[Answers(LinkView::class, creates: true, says: 'Makes an invitation link.')]
     public function invite(UuidV7 $id, #[FromBody] InvitationInput $input): Created
     {
         $now = $this->handOut->invite($id, $input);
@@ -70,7 +70,7 @@ final readonly class PeopleController
 
     #[Route('/api/resets/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(LinkView::class, creates: true)]
+    #[Answers(LinkView::class, creates: true, says: 'Makes a link to a new password for somebody.')]
     public function reset(UuidV7 $id, #[FromBody] ResetInput $input): Created
     {
         $now = $this->handOut->reset($id, $input);
@@ -80,7 +80,7 @@ final readonly class PeopleController
 
     #[Route('/api/links/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(null)]
+    #[Answers(null, says: 'Takes a link back.')]
     public function takeBack(UuidV7 $id, WriteCondition $condition): void
     {
         $this->handOut->takeBack($id, $condition);

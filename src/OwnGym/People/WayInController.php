@@ -20,7 +20,7 @@ final readonly class WayInController
     }
 
     #[Route('/api/way-in', methods: ['POST'])]
-    #[Answers(WayInView::class)]
+    #[Answers(WayInView::class, says: 'What a link is for.')]
     public function look(#[FromBody] LinkInput $input, Request $request): WayInView
     {
         $this->few->count($request);
@@ -29,7 +29,7 @@ final readonly class WayInController
     }
 
     #[Route('/api/join', methods: ['POST'])]
-    #[Answers(null)]
+    #[Answers(null, says: 'Takes an invitation up.')]
     public function join(#[FromBody] JoinInput $input, Request $request): void
     {
         $this->few->count($request);
@@ -37,7 +37,7 @@ final readonly class WayInController
     }
 
     #[Route('/api/reset', methods: ['POST'])]
-    #[Answers(null)]
+    #[Answers(null, says: 'Chooses another password by a reset link.')]
     public function reset(#[FromBody] NewPasswordInput $input, Request $request): void
     {
         $this->few->count($request);

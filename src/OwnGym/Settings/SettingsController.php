@@ -22,7 +22,7 @@ final readonly class SettingsController
 
     #[Route('/api/gym', methods: ['PATCH'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(GymView::class)]
+    #[Answers(GymView::class, says: 'Changes what the gym has chosen for itself.')]
     public function change(WriteCondition $condition, #[FromBody] SettingsInput $input): GymView
     {
         return GymView::of($this->change->change($input, $condition));

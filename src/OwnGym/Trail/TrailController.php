@@ -20,7 +20,7 @@ final readonly class TrailController
 
     #[Route('/api/trail', methods: ['GET'])]
     #[IsGranted('ROLE_OWNER')]
-    #[Answers(TrailView::class)]
+    #[Answers(TrailView::class, says: 'Who changed what, the newest first.')]
     public function page(#[FromQuery] TrailInput $input = new TrailInput()): TrailView
     {
         return $this->show->page($input);

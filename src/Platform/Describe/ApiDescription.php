@@ -7,6 +7,7 @@ namespace Zumbo\App\Platform\Describe;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Takes;
@@ -85,10 +86,28 @@ final readonly class ApiDescription
             $this->schemas->refer($answers->tells);
         }
 
+        $granted = $action->getAttributes(IsGranted::class)[0]
+            ?? $action->getDeclaringClass()->getAttributes(IsGranted::class)[0]
+            ?? null;
+        $role = $granted?->getArguments()[0] ?? null;
+
         return ['operationId' => $name.('__invoke' === $action->getName() ? '' : ucfirst($action->getName()))]
+            + ['summary' => $answers->says, 'description' => self::whose(\is_string($role) ? $role : null)]
             + (null === $body ? [] : ['requestBody' => $body])
             + ([] === $parameters ? [] : ['parameters' => $parameters])
             + ['responses' => $this->responses($answers)];
+    }
+
+    /** Who may call it; each role may what those after it may. */
+    private static function whose(?string $role): string
+    {
+        return match ($role) {
+            null => 'For anybody.',
+            'ROLE_HELPER' => 'For whoever is signed in.',
+            'ROLE_COACH' => 'For coaches.',
+            'ROLE_OWNER' => 'For owners.',
+            default => throw new \LogicException('a role without words: '.$role),
+        };
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class ChangesController
 
     #[Route('/api/changes', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(ChangesView::class)]
+    #[Answers(ChangesView::class, says: 'What changed since a revision, by kind of row.')]
     public function changes(#[FromQuery] SinceInput $input = new SinceInput()): ChangesView
     {
         $rows = $this->database->rows(
@@ -48,7 +48,7 @@ final readonly class ChangesController
     /** PHP only says who may listen; nginx holds the stream. */
     #[Route('/api/live', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(null, file: 'text/event-stream')]
+    #[Answers(null, file: 'text/event-stream', says: 'The address of the stream that tells of changes, and its cookie.')]
     public function live(Request $request): Response
     {
         return new Response('', 200, [

@@ -30,7 +30,7 @@ final readonly class BeatController
 
     #[Route('/api/pattern', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(PatternView::class)]
+    #[Answers(PatternView::class, says: 'A written pattern as beats, with its times.')]
     public function pattern(#[FromQuery] PatternInput $input): PatternView
     {
         $pattern = WrittenPattern::read('notation', $input->notation);
@@ -52,7 +52,7 @@ final readonly class BeatController
 
     #[Route('/api/pattern/click.wav', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(null, file: WavDownload::TYPE)]
+    #[Answers(null, file: WavDownload::TYPE, says: 'A pattern as a click track.')]
     public function click(#[FromQuery] ClickTrackInput $input): StreamedResponse
     {
         $pattern = WrittenPattern::read('notation', $input->notation);

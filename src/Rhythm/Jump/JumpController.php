@@ -34,7 +34,7 @@ final readonly class JumpController
 
     #[Route('/api/frames', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(FramesView::class)]
+    #[Answers(FramesView::class, says: 'What four frames of a double under show: airtime, height, turns.')]
     public function frames(#[FromQuery] FramesInput $input): FramesView
     {
         try {
@@ -49,7 +49,7 @@ final readonly class JumpController
 
     #[Route('/api/athletes/{id}/jump-explorer', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(JumpExplorerView::class)]
+    #[Answers(JumpExplorerView::class, says: 'Heights, airtimes and wrist speeds of an athlete\'s jump.')]
     public function explore(
         UuidV7 $id,
         #[FromQuery] JumpExplorerInput $input = new JumpExplorerInput(),

@@ -30,7 +30,7 @@ final readonly class RecordingsController
 
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(RecordingView::class)]
+    #[Answers(RecordingView::class, says: 'How far a recording is, and what was heard in it.')]
     public function one(UuidV7 $id): RecordingView
     {
         return RecordingView::of($this->taking->get($id));
@@ -39,7 +39,7 @@ final readonly class RecordingsController
     /** The body is the WAV file itself. */
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(RecordingView::class, creates: true)]
+    #[Answers(RecordingView::class, creates: true, says: 'Sends a recording to be listened to.')]
     #[Takes('audio/wav')]
     public function send(
         UuidV7 $id,
@@ -53,7 +53,7 @@ final readonly class RecordingsController
 
     #[Route('', methods: ['DELETE'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(RecordingView::class)]
+    #[Answers(RecordingView::class, says: 'Throws a recording away.')]
     public function throwAway(UuidV7 $id, WriteCondition $condition): RecordingView
     {
         $this->taking->throwAway($id, $condition);
@@ -64,7 +64,7 @@ final readonly class RecordingsController
     /** @throws UnknownRow when it was not kept */
     #[Route('/sound.wav', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(null, file: 'audio/wav')]
+    #[Answers(null, file: 'audio/wav', says: 'The sound of a recording, or a part of it.')]
     public function listen(UuidV7 $id): BinaryFileResponse
     {
         $job = $this->taking->get($id);

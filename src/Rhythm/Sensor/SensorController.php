@@ -24,7 +24,7 @@ final readonly class SensorController
 
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(SensorRunView::class)]
+    #[Answers(SensorRunView::class, says: 'A run of the simulated sensor, as far as it has come.')]
     public function one(UuidV7 $id): SensorRunView
     {
         return SensorRunView::of($this->sensor->get($id));
@@ -32,7 +32,7 @@ final readonly class SensorController
 
     #[Route('', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(SensorRunView::class, creates: true, tells: SensorEvent::class)]
+    #[Answers(SensorRunView::class, creates: true, tells: SensorEvent::class, says: 'Starts the simulated sensor.')]
     public function start(UuidV7 $id, #[FromBody] SensorInput $input): Created
     {
         $new = $this->sensor->start($id, $input);
@@ -42,7 +42,7 @@ final readonly class SensorController
 
     #[Route('', methods: ['DELETE'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(SensorRunView::class)]
+    #[Answers(SensorRunView::class, says: 'Stops the simulated sensor.')]
     public function stop(UuidV7 $id, WriteCondition $condition): SensorRunView
     {
         $this->sensor->stop($id, $condition);

@@ -25,7 +25,7 @@ final readonly class EventFilesController
     /** The body is the file itself. */
     #[Route('/api/takes/from-csv', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(TakeEventsView::class)]
+    #[Answers(TakeEventsView::class, says: 'A take out of a CSV file of events.')]
     #[Takes('text/csv')]
     public function read(Request $request): TakeEventsView
     {
@@ -42,7 +42,7 @@ final readonly class EventFilesController
 
     #[Route('/api/takes/to-csv', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(null, file: 'text/csv')]
+    #[Answers(null, file: 'text/csv', says: 'A take as a CSV file of events.')]
     public function write(#[FromBody] TakeInput $input): Response
     {
         $text = '';

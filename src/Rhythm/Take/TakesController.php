@@ -30,7 +30,7 @@ final readonly class TakesController
     /** Reads a take; writes nothing, so it needs no id. */
     #[Route('/api/takes/read', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(TakeView::class)]
+    #[Answers(TakeView::class, says: 'What a take holds: turns, contacts, rhythm.')]
     public function read(#[FromBody] TakeInput $input): TakeView
     {
         return TakeView::of(RhythmReport::of($input->take(), $input->target()));
@@ -38,7 +38,7 @@ final readonly class TakesController
 
     #[Route('/api/takes/example.wav', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(null, file: WavDownload::TYPE)]
+    #[Answers(null, file: WavDownload::TYPE, says: 'A recording to try things with.')]
     public function example(#[FromQuery] ExampleInput $input = new ExampleInput()): StreamedResponse
     {
         $take = SimulatedJumper::jump(

@@ -22,7 +22,7 @@ final readonly class CablesController
     /** All cables in this athlete's hands. */
     #[Route('/api/athletes/{id}/cables', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(CablesView::class)]
+    #[Answers(CablesView::class, says: 'Which cables suit an athlete, with pull and drag.')]
     public function forAthlete(UuidV7 $id): CablesView
     {
         return $this->show->forAthlete($id);
@@ -30,7 +30,7 @@ final readonly class CablesController
 
     #[Route('/api/cables/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(OwnCableView::class, creates: true)]
+    #[Answers(OwnCableView::class, creates: true, says: 'Adds a cable of the gym\'s own, by a weighed piece.')]
     public function add(UuidV7 $id, #[FromBody] OwnCableInput $input): Created
     {
         $new = $this->keep->add($id, $input);
@@ -40,7 +40,7 @@ final readonly class CablesController
 
     #[Route('/api/cables/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(OwnCableView::class)]
+    #[Answers(OwnCableView::class, says: 'Removes a cable of the gym\'s own.')]
     public function remove(UuidV7 $id, WriteCondition $condition): OwnCableView
     {
         $this->keep->remove($id, $condition);
@@ -50,7 +50,7 @@ final readonly class CablesController
 
     #[Route('/api/cables/{id}/restore', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(OwnCableView::class)]
+    #[Answers(OwnCableView::class, says: 'Brings a cable back.')]
     public function restore(UuidV7 $id, WriteCondition $condition): OwnCableView
     {
         $this->keep->restore($id, $condition);

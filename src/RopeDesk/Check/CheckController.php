@@ -21,7 +21,7 @@ final readonly class CheckController
 
     #[Route('/api/athletes/{id}/fit', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(FitView::class)]
+    #[Answers(FitView::class, says: 'What a rope that an athlete holds is for them.')]
     public function fit(UuidV7 $id, #[FromQuery] FitInput $input = new FitInput()): FitView
     {
         return $this->check->forAthlete($id, $input);

@@ -17,7 +17,7 @@ final readonly class CuttingController
 
     #[Route('/api/cut-sheet', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(CutSheetView::class)]
+    #[Answers(CutSheetView::class, says: 'The cut list of ropes, of everybody or of some athletes.')]
     public function sheet(#[FromQuery] CutListInput $input = new CutListInput()): CutSheetView
     {
         return $this->plan->sheet($input);

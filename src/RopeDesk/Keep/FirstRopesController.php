@@ -25,7 +25,7 @@ final readonly class FirstRopesController
      */
     #[Route('/api/first-ropes', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(FirstRopeView::class, list: true)]
+    #[Answers(FirstRopeView::class, list: true, says: 'The first rope of everybody who has none.')]
     public function sized(#[FromQuery] FirstRopesInput $input = new FirstRopesInput()): array
     {
         return $this->first->sized($input);
@@ -33,7 +33,7 @@ final readonly class FirstRopesController
 
     #[Route('/api/first-ropes/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(null)]
+    #[Answers(null, says: 'Keeps the first ropes of these athletes.')]
     public function keep(UuidV7 $id, #[FromBody] KeepFirstRopesInput $input): void
     {
         $this->first->keep($id, $input);

@@ -12,7 +12,7 @@ final readonly class RopeTermsController
 {
     #[Route('/api/rope-terms', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(RopeTermsView::class)]
+    #[Answers(RopeTermsView::class, says: 'The words that forms about ropes offer.')]
     public function terms(): RopeTermsView
     {
         return RopeTermsView::all();

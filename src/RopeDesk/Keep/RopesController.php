@@ -22,7 +22,7 @@ final readonly class RopesController
 
     #[Route('/api/ropes/{id}', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(RopeView::class)]
+    #[Answers(RopeView::class, says: 'One kept rope.')]
     public function one(UuidV7 $id): RopeView
     {
         return RopeView::of($this->ropes->get($id));
@@ -30,7 +30,7 @@ final readonly class RopesController
 
     #[Route('/api/ropes/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RopeView::class, creates: true)]
+    #[Answers(RopeView::class, creates: true, says: 'Keeps a rope for an athlete.')]
     public function keep(UuidV7 $id, #[FromBody] RopeInput $input): Created
     {
         $new = $this->keep->keep($id, $input);
@@ -40,7 +40,7 @@ final readonly class RopesController
 
     #[Route('/api/ropes/{id}/inspection', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(RopeView::class)]
+    #[Answers(RopeView::class, says: 'Notes what was found when an athlete\'s rope was looked over.')]
     public function inspect(UuidV7 $id, WriteCondition $condition, #[FromBody] InspectionInput $input): RopeView
     {
         $this->keep->inspect($id, $input, $condition);
@@ -50,7 +50,7 @@ final readonly class RopesController
 
     #[Route('/api/ropes/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RopeView::class)]
+    #[Answers(RopeView::class, says: 'Removes a kept rope.')]
     public function remove(UuidV7 $id, WriteCondition $condition): RopeView
     {
         $this->keep->remove($id, $condition);
@@ -60,7 +60,7 @@ final readonly class RopesController
 
     #[Route('/api/ropes/{id}/restore', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RopeView::class)]
+    #[Answers(RopeView::class, says: 'Brings a kept rope back.')]
     public function restore(UuidV7 $id, WriteCondition $condition): RopeView
     {
         $this->keep->restore($id, $condition);

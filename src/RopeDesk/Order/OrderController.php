@@ -19,7 +19,7 @@ final readonly class OrderController
 
     #[Route('/api/order-list', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(OrderListView::class)]
+    #[Answers(OrderListView::class, says: 'What to buy: cable by family, and handles.')]
     public function list(): OrderListView
     {
         return $this->orders->list();

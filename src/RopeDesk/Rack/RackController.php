@@ -28,7 +28,7 @@ final readonly class RackController
 
     #[Route('', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(RackRopeView::class, list: true)]
+    #[Answers(RackRopeView::class, list: true, says: 'All shared ropes.')]
     public function all(Request $request): Response
     {
         return $this->kept->answer($request, 'rack', $this->show->all(...));
@@ -36,7 +36,7 @@ final readonly class RackController
 
     #[Route('/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RackRopeView::class, creates: true)]
+    #[Answers(RackRopeView::class, creates: true, says: 'Hangs a shared rope up.')]
     public function hang(UuidV7 $id, #[FromBody] RackRopeInput $input): Created
     {
         $new = $this->keep->hang($id, $input);
@@ -46,7 +46,7 @@ final readonly class RackController
 
     #[Route('/{id}', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RackRopeView::class)]
+    #[Answers(RackRopeView::class, says: 'Changes a shared rope.')]
     public function change(UuidV7 $id, WriteCondition $condition, #[FromBody] RackRopeInput $input): RackRopeView
     {
         $this->keep->change($id, $input, $condition);
@@ -56,7 +56,7 @@ final readonly class RackController
 
     #[Route('/{id}/inspection', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(RackRopeView::class)]
+    #[Answers(RackRopeView::class, says: 'Notes what was found when a shared rope was looked over.')]
     public function inspect(UuidV7 $id, WriteCondition $condition, #[FromBody] InspectionInput $input): RackRopeView
     {
         $this->keep->inspect($id, $input, $condition);
@@ -66,7 +66,7 @@ final readonly class RackController
 
     #[Route('/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RackRopeView::class)]
+    #[Answers(RackRopeView::class, says: 'Takes a shared rope away.')]
     public function remove(UuidV7 $id, WriteCondition $condition): RackRopeView
     {
         $this->keep->remove($id, $condition);
@@ -76,7 +76,7 @@ final readonly class RackController
 
     #[Route('/{id}/restore', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RackRopeView::class)]
+    #[Answers(RackRopeView::class, says: 'Brings a shared rope back.')]
     public function restore(UuidV7 $id, WriteCondition $condition): RackRopeView
     {
         $this->keep->restore($id, $condition);

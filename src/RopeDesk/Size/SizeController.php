@@ -23,7 +23,7 @@ final readonly class SizeController
 
     #[Route('/api/athletes/{id}/sizing', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(SizingView::class)]
+    #[Answers(SizingView::class, says: 'The rope of an athlete by every school.')]
     public function sizing(UuidV7 $id, #[FromQuery] SizingInput $input = new SizingInput()): SizingView
     {
         return $this->size->forAthlete($id, $input);
@@ -32,7 +32,7 @@ final readonly class SizeController
     /** Asked for while hands are dragged. */
     #[Route('/api/athletes/{id}/arc', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(TurningView::class)]
+    #[Answers(TurningView::class, says: 'The arc of a cable that an athlete would turn.')]
     public function arc(UuidV7 $id, #[FromQuery] ArcInput $input): TurningView
     {
         return $this->size->turning($id, $input);
@@ -41,7 +41,7 @@ final readonly class SizeController
     /** Ropes for two, and for a pair of turners. */
     #[Route('/api/shared-ropes', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(SharedRopesView::class)]
+    #[Answers(SharedRopesView::class, says: 'Shared ropes near a wanted length.')]
     public function shared(#[FromQuery] SharedRopesInput $input): SharedRopesView
     {
         return $this->shared->of($input);

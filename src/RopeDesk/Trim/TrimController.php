@@ -29,7 +29,7 @@ final readonly class TrimController
 
     #[Route('/api/athletes/{id}/trim', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(TrimView::class)]
+    #[Answers(TrimView::class, says: 'How an athlete\'s rope comes to its length, step by step.')]
     public function path(UuidV7 $id, #[FromQuery] TrimWish $wish = new TrimWish()): TrimView
     {
         return $this->show->forAthlete($id, $wish);
@@ -38,7 +38,7 @@ final readonly class TrimController
     /** The id is that of the rope as it is from now on. */
     #[Route('/api/trims/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RopeView::class, creates: true)]
+    #[Answers(RopeView::class, creates: true, says: 'Trims an athlete\'s rope by a step.')]
     public function trim(UuidV7 $id, #[FromBody] TrimInput $input): Created
     {
         $new = $this->trim->trim($id, $input);
@@ -48,7 +48,7 @@ final readonly class TrimController
 
     #[Route('/api/ropes/{id}/tails', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RopeView::class)]
+    #[Answers(RopeView::class, says: 'The tails of a rope are cut: it can be let out no more.')]
     public function cutTails(UuidV7 $id, WriteCondition $condition): RopeView
     {
         $this->trim->cutTails($id, $condition);
@@ -58,7 +58,7 @@ final readonly class TrimController
 
     #[Route('/api/ropes/{id}/tails/restore', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(RopeView::class)]
+    #[Answers(RopeView::class, says: 'The tails of a rope are whole after all.')]
     public function tailsAreWhole(UuidV7 $id, WriteCondition $condition): RopeView
     {
         $this->trim->tailsAreWhole($id, $condition);

@@ -33,7 +33,7 @@ final readonly class OwnSignInController
 
     #[Route('/api/me/password', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(null)]
+    #[Answers(null, says: 'Changes one\'s own password; other sessions end.')]
     public function password(#[FromBody] PasswordChangeInput $input, Request $request): void
     {
         $this->change->change($input, $request);
@@ -44,7 +44,7 @@ final readonly class OwnSignInController
      */
     #[Route('/api/me/sessions', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(SessionView::class, list: true)]
+    #[Answers(SessionView::class, list: true, says: 'The devices one is signed in on.')]
     public function sessions(Request $request): array
     {
         $here = $request->getSession()->getId();
@@ -54,7 +54,7 @@ final readonly class OwnSignInController
 
     #[Route('/api/sessions/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(null)]
+    #[Answers(null, says: 'Signs another device of one\'s own out.')]
     public function end(UuidV7 $id): void
     {
         foreach ($this->mine() as $session) {

@@ -13,6 +13,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * How a coach's own list of athletes is understood; nothing is written.
+         * @description For coaches.
+         */
         post: operations["listLook"];
         delete?: never;
         options?: never;
@@ -28,6 +32,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Adds whoever is new in a coach's own list.
+         * @description For coaches.
+         */
         put: operations["listAdd"];
         post?: never;
         delete?: never;
@@ -43,6 +51,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The words that forms about athletes offer.
+         * @description For whoever is signed in.
+         */
         get: operations["athleteTermsTerms"];
         put?: never;
         post?: never;
@@ -59,6 +71,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * All athletes, by name.
+         * @description For whoever is signed in.
+         */
         get: operations["athletesAll"];
         put?: never;
         post?: never;
@@ -75,6 +91,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Athletes who were removed and can be brought back.
+         * @description For coaches.
+         */
         get: operations["athletesArchive"];
         put?: never;
         post?: never;
@@ -91,12 +111,28 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * One athlete, removed or not.
+         * @description For whoever is signed in.
+         */
         get: operations["athletesOne"];
+        /**
+         * Adds an athlete.
+         * @description For coaches.
+         */
         put: operations["athletesAdd"];
         post?: never;
+        /**
+         * Removes an athlete; it can be undone for three months.
+         * @description For coaches.
+         */
         delete: operations["athletesRemove"];
         options?: never;
         head?: never;
+        /**
+         * Changes what is written down of an athlete.
+         * @description For coaches.
+         */
         patch: operations["athletesChange"];
         trace?: never;
     };
@@ -107,6 +143,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The arc of a cable that an athlete would turn.
+         * @description For whoever is signed in.
+         */
         get: operations["sizeArc"];
         put?: never;
         post?: never;
@@ -123,6 +163,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Which cables suit an athlete, with pull and drag.
+         * @description For whoever is signed in.
+         */
         get: operations["cablesForAthlete"];
         put?: never;
         post?: never;
@@ -139,6 +183,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What was noted of an athlete's health, and what was cleared.
+         * @description For coaches.
+         */
         get: operations["cautionsHistory"];
         put?: never;
         post?: never;
@@ -155,6 +203,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The likely causes of what was seen, and the one cue.
+         * @description For whoever is signed in.
+         */
         get: operations["faultsDiagnosis"];
         put?: never;
         post?: never;
@@ -173,6 +225,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Erases for good what is kept of an athlete who was removed.
+         * @description For owners.
+         */
         post: operations["athletesErase"];
         delete?: never;
         options?: never;
@@ -187,6 +243,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What a rope that an athlete holds is for them.
+         * @description For whoever is signed in.
+         */
         get: operations["checkFit"];
         put?: never;
         post?: never;
@@ -203,6 +263,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * An interval set for an athlete, with its totals.
+         * @description For whoever is signed in.
+         */
         get: operations["setsIntervals"];
         put?: never;
         post?: never;
@@ -219,6 +283,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Whether an athlete may jump today, with what, and how much.
+         * @description For whoever is signed in.
+         */
         get: operations["judgementOf"];
         put?: never;
         post?: never;
@@ -235,6 +303,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Heights, airtimes and wrist speeds of an athlete's jump.
+         * @description For whoever is signed in.
+         */
         get: operations["jumpExplore"];
         put?: never;
         post?: never;
@@ -251,6 +323,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A ladder for an athlete, with the chance of each rung.
+         * @description For whoever is signed in.
+         */
         get: operations["setsLadder"];
         put?: never;
         post?: never;
@@ -273,6 +349,10 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
+        /**
+         * Changes taped landmarks, school, trim school and handles of an athlete.
+         * @description For coaches.
+         */
         patch: operations["athletesMeasure"];
         trace?: never;
     };
@@ -283,6 +363,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The set plan of a workout for an athlete, and ways to scale it.
+         * @description For whoever is signed in.
+         */
         get: operations["pacingPacing"];
         put?: never;
         post?: never;
@@ -301,6 +385,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings an athlete back.
+         * @description For coaches.
+         */
         post: operations["athletesRestore"];
         delete?: never;
         options?: never;
@@ -315,6 +403,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The rope of an athlete by every school.
+         * @description For whoever is signed in.
+         */
         get: operations["sizeSizing"];
         put?: never;
         post?: never;
@@ -337,6 +429,10 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
+        /**
+         * Moves an athlete to another stage.
+         * @description For coaches.
+         */
         patch: operations["athletesMove"];
         trace?: never;
     };
@@ -347,6 +443,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What an athlete does today: set, cue, gate, and what was logged.
+         * @description For whoever is signed in.
+         */
         get: operations["classToday"];
         put?: never;
         post?: never;
@@ -363,6 +463,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How an athlete's rope comes to its length, step by step.
+         * @description For whoever is signed in.
+         */
         get: operations["trimPath"];
         put?: never;
         post?: never;
@@ -379,12 +483,28 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * One entry of the log.
+         * @description For whoever is signed in.
+         */
         get: operations["attemptsOne"];
+        /**
+         * Logs an entry.
+         * @description For whoever is signed in.
+         */
         put: operations["attemptsLog"];
         post?: never;
+        /**
+         * Takes an entry back.
+         * @description For whoever is signed in.
+         */
         delete: operations["attemptsRemove"];
         options?: never;
         head?: never;
+        /**
+         * Judges the quality of an entry.
+         * @description For whoever is signed in.
+         */
         patch: operations["attemptsJudge"];
         trace?: never;
     };
@@ -397,6 +517,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says that an entry which was asked about is right.
+         * @description For whoever is signed in.
+         */
         post: operations["attemptsKeep"];
         delete?: never;
         options?: never;
@@ -413,6 +537,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Gives an entry to the athlete whose it was.
+         * @description For whoever is signed in.
+         */
         post: operations["attemptsMove"];
         delete?: never;
         options?: never;
@@ -429,6 +557,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings an entry back that was taken back.
+         * @description For whoever is signed in.
+         */
         post: operations["attemptsRestore"];
         delete?: never;
         options?: never;
@@ -444,6 +576,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says of an athlete that they are here tonight, left early, or do not come.
+         * @description For coaches.
+         */
         put: operations["hereMark"];
         post?: never;
         delete?: never;
@@ -460,8 +596,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Adds a cable of the gym's own, by a weighed piece.
+         * @description For coaches.
+         */
         put: operations["cablesAdd"];
         post?: never;
+        /**
+         * Removes a cable of the gym's own.
+         * @description For coaches.
+         */
         delete: operations["cablesRemove"];
         options?: never;
         head?: never;
@@ -477,6 +621,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a cable back.
+         * @description For coaches.
+         */
         post: operations["cablesRestore"];
         delete?: never;
         options?: never;
@@ -900,6 +1048,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Notes pain, a warning sign or another caution.
+         * @description For whoever is signed in.
+         */
         put: operations["cautionsNote"];
         post?: never;
         delete?: never;
@@ -917,6 +1069,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Clears a caution on a coach's word.
+         * @description For coaches.
+         */
         post: operations["cautionsClear"];
         delete?: never;
         options?: never;
@@ -933,6 +1089,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Clears a caution on what an athlete states of a professional's word.
+         * @description For coaches.
+         */
         post: operations["cautionsState"];
         delete?: never;
         options?: never;
@@ -947,6 +1107,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What changed since a revision, by kind of row.
+         * @description For whoever is signed in.
+         */
         get: operations["changesChanges"];
         put?: never;
         post?: never;
@@ -963,6 +1127,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The hall tonight: who is here, with rope, set, cue and outlook.
+         * @description For whoever is signed in.
+         */
         get: operations["classTonight"];
         put?: never;
         post?: never;
@@ -979,6 +1147,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The cut list of ropes, of everybody or of some athletes.
+         * @description For whoever is signed in.
+         */
         get: operations["cuttingSheet"];
         put?: never;
         post?: never;
@@ -997,6 +1169,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * How a log out of a spreadsheet is understood; nothing is written.
+         * @description For coaches.
+         */
         post: operations["entryListLook"];
         delete?: never;
         options?: never;
@@ -1012,8 +1188,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Adds what is new in a log out of a spreadsheet.
+         * @description For coaches.
+         */
         put: operations["entryListAdd"];
         post?: never;
+        /**
+         * Takes back all entries of a list.
+         * @description For coaches.
+         */
         delete: operations["entryListTakeBack"];
         options?: never;
         head?: never;
@@ -1027,6 +1211,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Everything, or all of one athlete, as JSON.
+         * @description For coaches.
+         */
         get: operations["exportJson"];
         put?: never;
         post?: never;
@@ -1043,6 +1231,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Everything in one archive: JSON, CSV, schema.
+         * @description For coaches.
+         */
         get: operations["exportZip"];
         put?: never;
         post?: never;
@@ -1059,6 +1251,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * One table as CSV.
+         * @description For coaches.
+         */
         get: operations["exportCsv"];
         put?: never;
         post?: never;
@@ -1076,6 +1272,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Makes the first gym of a machine, with its first owner, by the code that it printed.
+         * @description For anybody.
+         */
         put: operations["beginMake"];
         post?: never;
         delete?: never;
@@ -1091,6 +1291,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The first rope of everybody who has none.
+         * @description For whoever is signed in.
+         */
         get: operations["firstRopesSized"];
         put?: never;
         post?: never;
@@ -1108,6 +1312,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Keeps the first ropes of these athletes.
+         * @description For coaches.
+         */
         put: operations["firstRopesKeep"];
         post?: never;
         delete?: never;
@@ -1123,9 +1331,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * One focus: the fault that is worked on.
+         * @description For whoever is signed in.
+         */
         get: operations["faultsOne"];
+        /**
+         * Gives an athlete a fault to work on.
+         * @description For coaches.
+         */
         put: operations["faultsGive"];
         post?: never;
+        /**
+         * Takes a focus off.
+         * @description For coaches.
+         */
         delete: operations["faultsTakeOff"];
         options?: never;
         head?: never;
@@ -1141,6 +1361,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a focus back.
+         * @description For coaches.
+         */
         post: operations["faultsRestore"];
         delete?: never;
         options?: never;
@@ -1155,6 +1379,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What four frames of a double under show: airtime, height, turns.
+         * @description For whoever is signed in.
+         */
         get: operations["jumpFrames"];
         put?: never;
         post?: never;
@@ -1172,6 +1400,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Adds a guest for this evening.
+         * @description For coaches.
+         */
         put: operations["hereGuest"];
         post?: never;
         delete?: never;
@@ -1189,6 +1421,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * A guest stays for good.
+         * @description For coaches.
+         */
         post: operations["hereJoin"];
         delete?: never;
         options?: never;
@@ -1209,6 +1445,10 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
+        /**
+         * Changes what the gym has chosen for itself.
+         * @description For owners.
+         */
         patch: operations["settingsChange"];
         trace?: never;
     };
@@ -1219,9 +1459,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How far an import is, and what it would do or did.
+         * @description For owners.
+         */
         get: operations["importsOne"];
+        /**
+         * Sends a file to be looked at; nothing is written before it is agreed to.
+         * @description For owners.
+         */
         put: operations["importsSend"];
         post?: never;
+        /**
+         * Calls an import off.
+         * @description For owners.
+         */
         delete: operations["importsCallOff"];
         options?: never;
         head?: never;
@@ -1237,6 +1489,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Agrees to an import: all of it is written, or nothing.
+         * @description For owners.
+         */
         post: operations["importsAgree"];
         delete?: never;
         options?: never;
@@ -1252,6 +1508,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Makes an invitation link.
+         * @description For owners.
+         */
         put: operations["peopleInvite"];
         post?: never;
         delete?: never;
@@ -1269,6 +1529,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Takes an invitation up.
+         * @description For anybody.
+         */
         post: operations["wayInJoin"];
         delete?: never;
         options?: never;
@@ -1286,6 +1550,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Takes a link back.
+         * @description For owners.
+         */
         delete: operations["peopleTakeBack"];
         options?: never;
         head?: never;
@@ -1299,6 +1567,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The address of the stream that tells of changes, and its cookie.
+         * @description For whoever is signed in.
+         */
         get: operations["changesLive"];
         put?: never;
         post?: never;
@@ -1315,6 +1587,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who is signed in, and their gym.
+         * @description For anybody.
+         */
         get: operations["me"];
         put?: never;
         post?: never;
@@ -1333,6 +1609,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Changes one's own password; other sessions end.
+         * @description For whoever is signed in.
+         */
         post: operations["ownSignInPassword"];
         delete?: never;
         options?: never;
@@ -1347,6 +1627,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The devices one is signed in on.
+         * @description For whoever is signed in.
+         */
         get: operations["ownSignInSessions"];
         put?: never;
         post?: never;
@@ -1364,6 +1648,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Notes who has which shared rope tonight.
+         * @description For whoever is signed in.
+         */
         put: operations["tonightGive"];
         post?: never;
         delete?: never;
@@ -1379,6 +1667,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Notes of evenings, the newest first.
+         * @description For coaches.
+         */
         get: operations["notesPage"];
         put?: never;
         post?: never;
@@ -1396,11 +1688,23 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Notes something of this evening.
+         * @description For coaches.
+         */
         put: operations["notesWrite"];
         post?: never;
+        /**
+         * Takes a note away.
+         * @description For coaches.
+         */
         delete: operations["notesRemove"];
         options?: never;
         head?: never;
+        /**
+         * Words a note anew.
+         * @description For coaches.
+         */
         patch: operations["notesRewrite"];
         trace?: never;
     };
@@ -1413,7 +1717,31 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a note back.
+         * @description For coaches.
+         */
         post: operations["notesRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/openapi.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * This description.
+         * @description For whoever is signed in.
+         */
+        get: operations["descriptionDescription"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1427,6 +1755,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What to buy: cable by family, and handles.
+         * @description For whoever is signed in.
+         */
         get: operations["orderList"];
         put?: never;
         post?: never;
@@ -1443,6 +1775,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A written pattern as beats, with its times.
+         * @description For whoever is signed in.
+         */
         get: operations["beatPattern"];
         put?: never;
         post?: never;
@@ -1459,6 +1795,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A pattern as a click track.
+         * @description For whoever is signed in.
+         */
         get: operations["beatClick"];
         put?: never;
         post?: never;
@@ -1475,6 +1815,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who may sign in, and the links that are out.
+         * @description For owners.
+         */
         get: operations["peopleAll"];
         put?: never;
         post?: never;
@@ -1494,9 +1838,17 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Lets somebody sign in no more.
+         * @description For owners.
+         */
         delete: operations["peopleRemove"];
         options?: never;
         head?: never;
+        /**
+         * Changes what somebody may do.
+         * @description For owners.
+         */
         patch: operations["peopleBecomes"];
         trace?: never;
     };
@@ -1508,11 +1860,23 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Pins a shared rope to an athlete.
+         * @description For coaches.
+         */
         put: operations["tonightPin"];
         post?: never;
+        /**
+         * Takes a pin out.
+         * @description For coaches.
+         */
         delete: operations["tonightTakeOut"];
         options?: never;
         head?: never;
+        /**
+         * Pins another rope instead.
+         * @description For coaches.
+         */
         patch: operations["tonightMove"];
         trace?: never;
     };
@@ -1525,6 +1889,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a pin back.
+         * @description For coaches.
+         */
         post: operations["tonightRestore"];
         delete?: never;
         options?: never;
@@ -1539,6 +1907,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * All shared ropes.
+         * @description For whoever is signed in.
+         */
         get: operations["rackAll"];
         put?: never;
         post?: never;
@@ -1555,6 +1927,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The height strip for the wall: from which height which rope.
+         * @description For whoever is signed in.
+         */
         get: operations["tonightStrip"];
         put?: never;
         post?: never;
@@ -1571,6 +1947,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Which shared rope goes to whom tonight, and why.
+         * @description For whoever is signed in.
+         */
         get: operations["tonightTonight"];
         put?: never;
         post?: never;
@@ -1588,11 +1968,23 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Hangs a shared rope up.
+         * @description For coaches.
+         */
         put: operations["rackHang"];
         post?: never;
+        /**
+         * Takes a shared rope away.
+         * @description For coaches.
+         */
         delete: operations["rackRemove"];
         options?: never;
         head?: never;
+        /**
+         * Changes a shared rope.
+         * @description For coaches.
+         */
         patch: operations["rackChange"];
         trace?: never;
     };
@@ -1605,6 +1997,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Notes what was found when a shared rope was looked over.
+         * @description For whoever is signed in.
+         */
         post: operations["rackInspect"];
         delete?: never;
         options?: never;
@@ -1621,6 +2017,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a shared rope back.
+         * @description For coaches.
+         */
         post: operations["rackRestore"];
         delete?: never;
         options?: never;
@@ -1635,9 +2035,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How far a recording is, and what was heard in it.
+         * @description For whoever is signed in.
+         */
         get: operations["recordingsOne"];
+        /**
+         * Sends a recording to be listened to.
+         * @description For whoever is signed in.
+         */
         put: operations["recordingsSend"];
         post?: never;
+        /**
+         * Throws a recording away.
+         * @description For whoever is signed in.
+         */
         delete: operations["recordingsThrowAway"];
         options?: never;
         head?: never;
@@ -1651,6 +2063,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The sound of a recording, or a part of it.
+         * @description For whoever is signed in.
+         */
         get: operations["recordingsListen"];
         put?: never;
         post?: never;
@@ -1669,6 +2085,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Chooses another password by a reset link.
+         * @description For anybody.
+         */
         post: operations["wayInReset"];
         delete?: never;
         options?: never;
@@ -1684,6 +2104,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Makes a link to a new password for somebody.
+         * @description For owners.
+         */
         put: operations["peopleReset"];
         post?: never;
         delete?: never;
@@ -1699,6 +2123,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The words that forms about ropes offer.
+         * @description For whoever is signed in.
+         */
         get: operations["ropeTermsTerms"];
         put?: never;
         post?: never;
@@ -1715,9 +2143,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * One kept rope.
+         * @description For whoever is signed in.
+         */
         get: operations["ropesOne"];
+        /**
+         * Keeps a rope for an athlete.
+         * @description For coaches.
+         */
         put: operations["ropesKeep"];
         post?: never;
+        /**
+         * Removes a kept rope.
+         * @description For coaches.
+         */
         delete: operations["ropesRemove"];
         options?: never;
         head?: never;
@@ -1733,6 +2173,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Notes what was found when an athlete's rope was looked over.
+         * @description For whoever is signed in.
+         */
         post: operations["ropesInspect"];
         delete?: never;
         options?: never;
@@ -1749,6 +2193,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a kept rope back.
+         * @description For coaches.
+         */
         post: operations["ropesRestore"];
         delete?: never;
         options?: never;
@@ -1766,6 +2214,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * The tails of a rope are cut: it can be let out no more.
+         * @description For coaches.
+         */
         delete: operations["trimCutTails"];
         options?: never;
         head?: never;
@@ -1781,6 +2233,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The tails of a rope are whole after all.
+         * @description For coaches.
+         */
         post: operations["trimTailsAreWhole"];
         delete?: never;
         options?: never;
@@ -1795,9 +2251,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A run of the simulated sensor, as far as it has come.
+         * @description For whoever is signed in.
+         */
         get: operations["sensorOne"];
+        /**
+         * Starts the simulated sensor.
+         * @description For whoever is signed in.
+         */
         put: operations["sensorStart"];
         post?: never;
+        /**
+         * Stops the simulated sensor.
+         * @description For whoever is signed in.
+         */
         delete: operations["sensorStop"];
         options?: never;
         head?: never;
@@ -1814,6 +2282,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Signs another device of one's own out.
+         * @description For whoever is signed in.
+         */
         delete: operations["ownSignInEnd"];
         options?: never;
         head?: never;
@@ -1827,6 +2299,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Shared ropes near a wanted length.
+         * @description For whoever is signed in.
+         */
         get: operations["sizeShared"];
         put?: never;
         post?: never;
@@ -1845,6 +2321,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Signs in, by e-mail and password; the session is a cookie.
+         * @description For anybody.
+         */
         post: operations["signInSignIn"];
         delete?: never;
         options?: never;
@@ -1861,6 +2341,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Signs this device out.
+         * @description For anybody.
+         */
         post: operations["signInSignOut"];
         delete?: never;
         options?: never;
@@ -1875,6 +2359,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The signs a coach can see or hear, by where one looks.
+         * @description For whoever is signed in.
+         */
         get: operations["faultsSigns"];
         put?: never;
         post?: never;
@@ -1892,8 +2380,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Ends an athlete's jumping for today.
+         * @description For whoever is signed in.
+         */
         put: operations["stopsStop"];
         post?: never;
+        /**
+         * Takes the end of jumping back.
+         * @description For whoever is signed in.
+         */
         delete: operations["stopsTakeBack"];
         options?: never;
         head?: never;
@@ -1907,6 +2403,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A recording to try things with.
+         * @description For whoever is signed in.
+         */
         get: operations["takesExample"];
         put?: never;
         post?: never;
@@ -1925,6 +2425,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * A take out of a CSV file of events.
+         * @description For whoever is signed in.
+         */
         post: operations["eventFilesRead"];
         delete?: never;
         options?: never;
@@ -1941,6 +2445,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What a take holds: turns, contacts, rhythm.
+         * @description For whoever is signed in.
+         */
         post: operations["takesRead"];
         delete?: never;
         options?: never;
@@ -1957,6 +2465,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * A take as a CSV file of events.
+         * @description For whoever is signed in.
+         */
         post: operations["eventFilesWrite"];
         delete?: never;
         options?: never;
@@ -1971,6 +2483,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who changed what, the newest first.
+         * @description For owners.
+         */
         get: operations["trailPage"];
         put?: never;
         post?: never;
@@ -1988,6 +2504,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Trims an athlete's rope by a step.
+         * @description For coaches.
+         */
         put: operations["trimTrim"];
         post?: never;
         delete?: never;
@@ -2005,6 +2525,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What a link is for.
+         * @description For anybody.
+         */
         post: operations["wayInLook"];
         delete?: never;
         options?: never;
@@ -2019,6 +2543,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What somebody who is not signed in can do here.
+         * @description For anybody.
+         */
         get: operations["beginWelcome"];
         put?: never;
         post?: never;
@@ -7761,6 +8289,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NoteView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    descriptionDescription: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
             /** @description refused, with the reason */

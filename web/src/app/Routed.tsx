@@ -23,6 +23,7 @@ const SignInPage = lazy(() => signIn().then((door) => ({ default: door.SignInPag
 const YouPage = lazy(() => signIn().then((door) => ({ default: door.YouPage })));
 const BeginPage = lazy(() => ownGym().then((door) => ({ default: door.BeginPage })));
 const JoinPage = lazy(() => ownGym().then((door) => ({ default: door.JoinPage })));
+const ApiPage = lazy(() => ownGym().then((door) => ({ default: door.ApiPage })));
 const ChangesPage = lazy(() => ownGym().then((door) => ({ default: door.ChangesPage })));
 const PeoplePage = lazy(() => ownGym().then((door) => ({ default: door.PeoplePage })));
 const HelpPage = lazy(() => ownGym().then((door) => ({ default: door.HelpPage })));
@@ -138,6 +139,7 @@ export function Routed() {
               <Route path="/gym/changes" element={<ChangesPage />} />
               <Route path="/gym/files" element={<ExchangePage />} />
               <Route path="/gym/help" element={<HelpPage />} />
+              <Route path="/gym/help/api" element={<ApiPage />} />
               <Route path="/gym/help/:place" element={<HelpPage />} />
               <Route path="/gym/you" element={<YouPage />} />
             </Route>

@@ -33,7 +33,7 @@ final readonly class TonightController
 
     #[Route('/api/rack/tonight', methods: ['GET'], priority: 1)]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(TonightView::class)]
+    #[Answers(TonightView::class, says: 'Which shared rope goes to whom tonight, and why.')]
     public function tonight(#[FromQuery] TonightInput $input = new TonightInput()): TonightView
     {
         return $this->plan->tonight($input);
@@ -41,7 +41,7 @@ final readonly class TonightController
 
     #[Route('/api/rack/strip', methods: ['GET'], priority: 1)]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(StripView::class)]
+    #[Answers(StripView::class, says: 'The height strip for the wall: from which height which rope.')]
     public function strip(): StripView
     {
         return $this->plan->strip();
@@ -49,7 +49,7 @@ final readonly class TonightController
 
     #[Route('/api/nights/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(TonightView::class, creates: true)]
+    #[Answers(TonightView::class, creates: true, says: 'Notes who has which shared rope tonight.')]
     public function give(UuidV7 $id, #[FromBody] NightInput $input): Created
     {
         $new = $this->give->tonight($id, $input);
@@ -59,7 +59,7 @@ final readonly class TonightController
 
     #[Route('/api/pins/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(PinView::class, creates: true)]
+    #[Answers(PinView::class, creates: true, says: 'Pins a shared rope to an athlete.')]
     public function pin(UuidV7 $id, #[FromBody] PinInput $input): Created
     {
         $new = $this->pin->pin($id, $input);
@@ -70,7 +70,7 @@ final readonly class TonightController
     /** Another rope for the same athlete: one request, so that nothing in between can lose the pin. */
     #[Route('/api/pins/{id}', methods: ['PATCH'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(PinView::class)]
+    #[Answers(PinView::class, says: 'Pins another rope instead.')]
     public function move(UuidV7 $id, WriteCondition $condition, #[FromBody] MovePinInput $input): PinView
     {
         $this->pin->move($id, $input, $condition);
@@ -80,7 +80,7 @@ final readonly class TonightController
 
     #[Route('/api/pins/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(PinView::class)]
+    #[Answers(PinView::class, says: 'Takes a pin out.')]
     public function takeOut(UuidV7 $id, WriteCondition $condition): PinView
     {
         $this->pin->takeOut($id, $condition);
@@ -90,7 +90,7 @@ final readonly class TonightController
 
     #[Route('/api/pins/{id}/restore', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(PinView::class)]
+    #[Answers(PinView::class, says: 'Brings a pin back.')]
     public function restore(UuidV7 $id, WriteCondition $condition): PinView
     {
         $this->pin->restore($id, $condition);

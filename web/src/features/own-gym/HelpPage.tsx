@@ -37,6 +37,9 @@ export function HelpPage() {
               </li>
             ))}
           </ul>
+          <p className={styles.pages}>
+            <Link to="/gym/help/api">The API, for those who build on it</Link>
+          </p>
         </Card>
       }
     >

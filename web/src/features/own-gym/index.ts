@@ -1,3 +1,4 @@
+export { ApiPage } from './ApiPage';
 export { BeginPage } from './BeginPage';
 export { ChangesPage } from './ChangesPage';
 export { HelpHere } from './HelpHere';
