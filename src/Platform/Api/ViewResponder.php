@@ -33,6 +33,12 @@ final class ViewResponder
         $response->setData($result instanceof Created ? $result->view : $result);
         $response->setStatusCode($status);
         $response->headers->set('Cache-Control', 'no-store');
+        if ($event->getRequest()->isMethod('GET')) {
+            // Asked again, it is not sent again while it is the same. A browser forgets it at sign-out (SignedOut).
+            $response->setEtag(hash('xxh128', (string) $response->getContent()));
+            $response->headers->set('Cache-Control', 'private, no-cache');
+            $response->isNotModified($event->getRequest());
+        }
         $event->setResponse($response);
     }
 }
