@@ -12,7 +12,6 @@ use Zumbo\App\Entity\Health\NotedCaution;
 use Zumbo\App\Entity\Health\NotedCautions;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\People\AthleteTags;
 use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymDatabase;
@@ -21,6 +20,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\CoachName;
+use Zumbo\App\Shared\People\NewAthlete;
 use Zumbo\Core\Body\Caution;
 use Zumbo\Core\Stage\Stage;
 
@@ -34,7 +34,7 @@ final readonly class SaveAthlete
 
     public function __construct(
         private Athletes $athletes,
-        private AthleteTags $tags,
+        private NewAthlete $newcomer,
         private ShowAthletes $show,
         private Statures $statures,
         private NotedCautions $noted,
@@ -51,18 +51,7 @@ final readonly class SaveAthlete
     public function add(UuidV7 $id, AthleteInput $input): bool
     {
         return $this->writes->run($id, Subject::of('add', 'athlete', $id), $input, function () use ($id, $input): void {
-            $profile = $input->profile();
-            $this->athletes->add(
-                new Athlete(
-                    $this->scope->gymId(),
-                    $id,
-                    $profile,
-                    $profile->experience->firstStage(),
-                    $this->clock->now(),
-                    $this->tags->free($profile->name),
-                ),
-            );
-            $this->statures->note($id, $input->measuredOn($this->today()), $profile->statureM);
+            $this->newcomer->add($id, $input->profile(), $input->measuredOn($this->today()));
             // The database wants the athlete before what is noted of them.
             $this->database->entities()->flush();
             $this->raise($id, $input, []);

@@ -13,7 +13,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
-use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\People\NamedAthlete;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Fault\UnknownFault;

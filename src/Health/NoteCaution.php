@@ -20,7 +20,7 @@ use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\CoachName;
 use Zumbo\App\Shared\CurrentCoach;
-use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\People\NamedAthlete;
 use Zumbo\Core\Body\Caution;
 
 /**

@@ -21,7 +21,7 @@ use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\CoachName;
 use Zumbo\App\Shared\CurrentCoach;
-use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\People\NamedAthlete;
 use Zumbo\Core\Sets\WorkCode;
 use Zumbo\Core\Streak\AttemptEnd;
 

@@ -57,7 +57,10 @@ final readonly class KeepCoaches
     /** @throws BadField when nobody has that e-mail */
     public function changePassword(string $email, PasswordInput $input): void
     {
-        $this->change($email, fn (Coach $coach) => $coach->changePassword($this->hash->of($input)));
+        $this->change($email, function (Coach $coach) use ($input): void {
+            $coach->changePassword($this->hash->of($input));
+            $this->links->closeResets($coach, $this->clock->now());
+        });
     }
 
     /**

@@ -109,6 +109,35 @@ final class PeopleApiTest extends ApiTestCase
         $this->signIn($email, 'a rope of my own', 204);
     }
 
+    public function testALinkToANewPasswordIsDeadOnceThereIsOne(): void
+    {
+        $gym = $this->signInto();
+        [$bo, $email] = $this->someone($gym, Role::Coach, 'the old password');
+        $link = ['gym' => $gym->toRfc4122(), 'id' => self::id(), 'secret' => self::SECRET];
+        $this->send('PUT', '/api/resets/'.$link['id'], ['coachId' => $bo->id()->toRfc4122(), 'secret' => self::SECRET]);
+        $this->signIn($email, 'the old password', 204);
+        $this->send('POST', '/api/me/password', ['current' => 'the old password', 'password' => self::PASSWORD]);
+        $this->assertStatus(204);
+        $this->send('POST', '/api/reset', ['link' => $link, 'password' => self::PASSWORD]);
+        $this->assertStatus(404);
+    }
+
+    /** Whoever holds an invitation learns of few e-mails whether somebody signs in by them. */
+    public function testJoiningIsTriedAFewTimesAMinute(): void
+    {
+        $gym = $this->signInto();
+        [, $taken] = $this->someone($gym, Role::Coach, 'the old password');
+        $link = $this->invite($gym, 'helper', 'Bo Tarn');
+        $said = [];
+        for ($try = 0; $try < 12; ++$try) {
+            $bo = ['email' => $taken, 'name' => 'Bo', 'password' => self::PASSWORD];
+            $this->send('POST', '/api/join', ['link' => $link, 'coachId' => self::id(), 'coach' => $bo]);
+            $said[] = $this->response()->getStatusCode();
+        }
+        self::assertSame([422, 429], array_values(array_unique($said)));
+        self::assertLessThanOrEqual(10, \count(array_keys($said, 422, true)));
+    }
+
     public function testARemovedCoachsResetLinkIsDead(): void
     {
         $gym = $this->signInto();

@@ -31,6 +31,8 @@ final class FirstRopesApiTest extends ApiTestCase
             $this->assertStatus(204);
         }
         self::assertSame([], $this->send('GET', '/api/first-ropes'));
+        $hall = $this->send('GET', '/api/class')['athletes'];
+        self::assertSame([null, null], array_column($hall, 'beforeJumping'), 'a rope that is cut new is not looked over at once');
         $athletes = $this->send('GET', '/api/athletes');
         self::assertEqualsWithDelta($sized[0]['cableM'], $athletes[0]['rope']['cableLengthM'], 1e-9);
         self::assertEqualsWithDelta($again[1]['cableM'], $athletes[1]['rope']['cableLengthM'], 1e-9);

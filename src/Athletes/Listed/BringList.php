@@ -11,14 +11,11 @@ use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\People\AthleteTags;
 use Zumbo\App\Entity\People\DominantHand;
-use Zumbo\App\Entity\People\GivenTags;
-use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Platform\Clock\LocalDay;
-use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
+use Zumbo\App\Shared\People\NewAthlete;
 use Zumbo\App\Shared\Sheet\BroughtSheet;
 use Zumbo\Core\Roster\Athletes\AthleteColumns;
 use Zumbo\Core\Roster\Athletes\AthleteList;
@@ -32,11 +29,9 @@ final readonly class BringList
 {
     public function __construct(
         private Athletes $athletes,
-        private AthleteTags $tags,
-        private Statures $statures,
+        private NewAthlete $newcomer,
         private Gyms $gyms,
         private IdempotentWrite $writes,
-        private GymScope $scope,
         private ClockInterface $clock,
     ) {
     }
@@ -52,9 +47,9 @@ final readonly class BringList
         $body = [$brought->sha256, $input->columns];
 
         return $this->writes->run($id, Subject::of('bring list', 'athlete', $id), $body, function () use ($brought, $input): void {
-            $tags = $this->tags->given();
+            $tags = $this->newcomer->tags();
             foreach ($this->list($brought, $input)->athletes as $listed) {
-                $this->athlete($listed, $tags);
+                $this->newcomer->add(Uuid::v7(), self::profile($listed), $this->today(), $tags);
             }
         });
     }
@@ -68,10 +63,9 @@ final readonly class BringList
         return AthleteList::read($brought->sheet, (int) $this->today()->format('Y'), $known, $columns);
     }
 
-    private function athlete(ListedAthlete $listed, GivenTags $tags): void
+    private static function profile(ListedAthlete $listed): AthleteProfile
     {
-        $id = Uuid::v7();
-        $profile = new AthleteProfile(
+        return new AthleteProfile(
             $listed->name,
             $listed->height->metres(),
             DominantHand::from($listed->hand ?? DominantHand::Right->value),
@@ -79,15 +73,6 @@ final readonly class BringList
             $listed->birthYear,
             false,
         );
-        $this->athletes->add(new Athlete(
-            $this->scope->gymId(),
-            $id,
-            $profile,
-            $profile->experience->firstStage(),
-            $this->clock->now(),
-            $tags->keptOr('', $id, $listed->name),
-        ));
-        $this->statures->note($id, $this->today(), $profile->statureM);
     }
 
     private function today(): \DateTimeImmutable

@@ -10,18 +10,16 @@ use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\AthleteProfile;
 use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\People\AthleteTags;
 use Zumbo\App\Entity\People\Attendances;
 use Zumbo\App\Entity\People\DominantHand;
-use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Platform\Clock\LocalDay;
-use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\CoachName;
-use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\People\NamedAthlete;
+use Zumbo\App\Shared\People\NewAthlete;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Today\AttendanceMark;
 
@@ -33,12 +31,10 @@ final readonly class KeepAttendance
     public function __construct(
         private Attendances $attendances,
         private Athletes $athletes,
-        private AthleteTags $tags,
-        private Statures $statures,
+        private NewAthlete $newcomer,
         private NamedAthlete $named,
         private CoachName $name,
         private Gyms $gyms,
-        private GymScope $scope,
         private IdempotentWrite $writes,
         private ClockInterface $clock,
     ) {
@@ -61,17 +57,7 @@ final readonly class KeepAttendance
     {
         return $this->writes->run($id, Subject::of('add guest', 'athlete', $id), $input, function () use ($id, $input): void {
             $profile = new AthleteProfile(trim($input->name), $input->heightM(), DominantHand::Right, Experience::None, null, false);
-            $guest = new Athlete(
-                $this->scope->gymId(),
-                $id,
-                $profile,
-                $profile->experience->firstStage(),
-                $this->clock->now(),
-                $this->tags->free($profile->name),
-            );
-            $guest->comesAsGuest($this->today());
-            $this->athletes->add($guest);
-            $this->statures->note($id, $this->today(), $profile->statureM);
+            $this->newcomer->add($id, $profile, $this->today())->comesAsGuest($this->today());
         });
     }
 

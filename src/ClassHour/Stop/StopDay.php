@@ -15,7 +15,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\CoachName;
-use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\People\NamedAthlete;
 use Zumbo\Core\Today\StopWord;
 
 /**

@@ -6,6 +6,7 @@ namespace Zumbo\App\Entity\Access;
 
 use Doctrine\DBAL\LockMode;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Gym\UnknownRow;
@@ -54,6 +55,16 @@ final readonly class WaysIn
             ->getResult();
 
         return $open;
+    }
+
+    /** Whoever has a new password needs no link to one any more. */
+    public function closeResets(Coach $of, \DateTimeImmutable $now): void
+    {
+        foreach ($this->open($now) as $link) {
+            if (WayInKind::Reset === $link->kind() && true === $link->coachId()?->equals($of->id())) {
+                $link->remove($now);
+            }
+        }
     }
 
     public function add(WayIn $link): void

@@ -15,6 +15,9 @@ use Zumbo\App\Shared\Access\FewFromOneAddress;
  */
 final readonly class WayInController
 {
+    /** Joining tells whether somebody signs in by an e-mail: nobody does it ten times in a minute. */
+    private const JOINING = 15;
+
     public function __construct(private TakeUpLink $takeUp, private FewFromOneAddress $few)
     {
     }
@@ -32,7 +35,7 @@ final readonly class WayInController
     #[Answers(null, says: 'Takes an invitation up.')]
     public function join(#[FromBody] JoinInput $input, Request $request): void
     {
-        $this->few->count($request);
+        $this->few->count($request, self::JOINING);
         $this->takeUp->join($input);
     }
 

@@ -7,9 +7,12 @@ namespace Zumbo\App\RopeDesk\Keep;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Ropes\Inspection;
 use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Entity\Ropes\RopeSpec;
+use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
@@ -28,6 +31,7 @@ final readonly class FirstRopes
         private JudgeToday $judge,
         private Ropes $ropes,
         private IdempotentWrite $writes,
+        private Gyms $gyms,
         private GymScope $scope,
         private ClockInterface $clock,
     ) {
@@ -60,18 +64,22 @@ final readonly class FirstRopes
         $handle = $input->sizing()->handle();
 
         return $this->writes->run($id, Subject::of('keep first', 'rope', $id), $input, function () use ($input, $handle): void {
+            $today = LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone());
             $judged = $this->judge->everybody();
             foreach ($input->athletes as $athlete) {
                 $one = $judged[strtolower($athlete)] ?? throw BadField::of('athletes', $athlete, 'ids of athletes of this gym');
                 $rope = self::rope($one, $handle);
                 if (null === $one->rope && null !== $rope) {
-                    $this->ropes->add(new Rope(
+                    $kept = new Rope(
                         $this->scope->gymId(),
                         Uuid::v7(),
                         $one->athlete->id(),
                         self::spec($one, $rope),
                         $this->clock->now(),
-                    ));
+                    );
+                    // It is cut new: nobody has to look it over on its first evening.
+                    $kept->inspect(Inspection::of($today, []));
+                    $this->ropes->add($kept);
                 }
             }
         });

@@ -23,7 +23,7 @@ use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\RopeDesk\Size\SizeRope;
 use Zumbo\App\Shared\InspectionInput;
-use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\People\NamedAthlete;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;

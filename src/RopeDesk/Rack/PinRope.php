@@ -15,7 +15,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
-use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\People\NamedAthlete;
 
 /**
  * Pins a shared rope to an athlete, takes the pin out, and undoes that; each write once. One pin for an athlete, one

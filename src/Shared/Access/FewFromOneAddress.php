@@ -17,10 +17,14 @@ final readonly class FewFromOneAddress
     {
     }
 
-    /** @throws TooManyTries when there were too many in this minute */
-    public function count(Request $request): void
+    /**
+     * @param int $as so many tries, where one tells more than that a guess was wrong
+     *
+     * @throws TooManyTries when there were too many in this minute
+     */
+    public function count(Request $request, int $as = 1): void
     {
-        if (!$this->addresses->create(self::key($request))->consume()->isAccepted()) {
+        if (!$this->addresses->create(self::key($request))->consume($as)->isAccepted()) {
             throw new TooManyTries();
         }
     }

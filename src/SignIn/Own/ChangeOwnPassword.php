@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\App\SignIn\Own;
 
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
+use Zumbo\App\Entity\Access\WaysIn;
 use Zumbo\App\Entity\Gym\Coach;
 use Zumbo\App\Entity\Gym\GymCoaches;
 use Zumbo\App\Platform\Problem\BadField;
@@ -27,8 +29,10 @@ final readonly class ChangeOwnPassword
         private PasswordHasherFactoryInterface $hashers,
         private HashPassword $hash,
         private FewFromOneAddress $few,
+        private WaysIn $links,
         private Transaction $transaction,
         private Security $security,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -43,6 +47,7 @@ final readonly class ChangeOwnPassword
                 throw BadField::of('current', null, 'your password as it is now', 'That is not your password as it is now.');
             }
             $coach->changePassword($this->hash->of($input->password));
+            $this->links->closeResets($coach, $this->clock->now());
 
             return $coach;
         }, 'gym');

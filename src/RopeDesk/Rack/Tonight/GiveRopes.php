@@ -14,7 +14,7 @@ use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\RopeDesk\Rack\NamedRackRope;
-use Zumbo\App\Shared\NamedAthlete;
+use Zumbo\App\Shared\People\NamedAthlete;
 
 /**
  * Writes down who has which shared rope tonight, in place of what was written down for tonight before.

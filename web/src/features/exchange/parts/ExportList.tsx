@@ -34,7 +34,7 @@ export function ExportList() {
       <div className={styles.whom}>
         <PersonPicker people={[EVERYBODY, ...(athletes.data ?? [])]} value={whom} onChange={setWhom} />
       </div>
-      <Button type="primary" size="large" block href={zipExport(of, marked)} download>
+      <Button size="large" block href={zipExport(of, marked)} download>
         All of it, one ZIP
       </Button>
       <p className={styles.quiet}>

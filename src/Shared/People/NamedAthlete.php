@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Shared;
+namespace Zumbo\App\Shared\People;
 
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\People\Athlete;
