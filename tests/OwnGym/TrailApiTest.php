@@ -122,6 +122,8 @@ final class TrailApiTest extends ExchangeTestCase
     {
         $gym = $this->signInto();
         $this->newAthlete();
+        $this->send('PUT', '/api/invitations/'.self::id(), ['role' => 'coach', 'name' => 'Ada', 'secret' => str_repeat('s', 22)]);
+        self::assertSame('link', $this->lines()[0]['what'], 'noted, and stays here');
         $this->signInto($gym, Role::Coach);
         self::assertSame(1, substr_count($this->download('/api/export/trail.csv'), "\n"), 'the head alone');
         $this->signInto($gym);
@@ -152,6 +154,8 @@ final class TrailApiTest extends ExchangeTestCase
         foreach (['[1]', '"{""name"":1}"', 'no'] as $wrong) {
             self::assertStringContainsString('before', $this->send_($line.$wrong."\r\n", 'text/csv')['errors'][0]['message'], $wrong);
         }
+        $coach = str_replace(',rope,', ',coach,', $line).'"{}"'."\r\n";
+        self::assertStringContainsString('may sign in', $this->send_($coach, 'text/csv')['errors'][0]['message']);
         $imported = str_replace(',made,', ',in,', $line).'"{}"'."\r\n";
         self::assertStringContainsString('deed', $this->send_($imported, 'text/csv')['errors'][0]['message']);
     }

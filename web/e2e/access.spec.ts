@@ -210,6 +210,7 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/gym/changes',
     '/gym/you',
     '/gym/help',
+    '/gym/help/api',
     '/athletes/list',
     '/class/notes',
     '/log/list',

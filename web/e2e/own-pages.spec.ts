@@ -9,7 +9,7 @@ test('no page of a gym’s own breaks the rules of WCAG 2.2 AA that a machine ca
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Set up your gym');
   await check('set-up');
   await signIn(page);
-  for (const view of ['settings', 'people', 'changes', 'you', 'help']) {
+  for (const view of ['settings', 'people', 'changes', 'you', 'help', 'help/api']) {
     await page.goto(`/gym/${view}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await page.waitForTimeout(400);
@@ -24,7 +24,7 @@ test('no page of a gym’s own breaks the rules of WCAG 2.2 AA that a machine ca
   await check('list');
   await page.goto('/log/list');
   await page.getByLabel('Your list').fill('date;name;reps;misses\n3/4/2026;Femi;38;2\n5/6/2026;Ilse;12;7');
-  await expect(page.getByText('Which comes first')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Which comes first' })).toBeVisible();
   await check('log out of a spreadsheet');
   await page.goto('/ropes/first');
   await expect(page.getByLabel('Length of one handle')).toBeVisible();

@@ -16,6 +16,12 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 #[ORM\Index(name: 'trail_of', columns: ['gym_id', 'athlete_id', 'id'])]
 class TrailLine implements BelongsToGym
 {
+    /** Of these tables everything stays on this machine: who may sign in. */
+    public const STAYS = ['coach', 'way_in'];
+
+    /** What goes out with a gym, as a condition on `t`: not that a file came in, nor that the gym itself was made. */
+    public const TRAVELS = "t.deed <> 'in' AND t.kind NOT IN ('coach', 'way_in') AND (t.kind <> 'gym' OR t.deed <> 'made')";
+
     public function __construct(
         #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
         #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Rule;
 
+use Zumbo\App\Entity\Trail\TrailLine;
 use Zumbo\App\Exchange\Table\StoredRow;
 
 /**
@@ -23,6 +24,10 @@ final class TrailRules
         }
         if (null !== $mine && !$mine->saysAll($row)) {
             return [RowError::of($row->where, 'id', $row->id, 'a line that is not here yet: what is noted here no file changes')];
+        }
+        $kind = $row->values['kind'] ?? null;
+        if (\in_array($kind, TrailLine::STAYS, true)) {
+            return [RowError::of($row->where, 'kind', $kind, 'nothing of who may sign in: that stays where it is')];
         }
         $changes = $row->values['changes'] ?? null;
 

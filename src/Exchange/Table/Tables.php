@@ -10,6 +10,7 @@ use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\App\Entity\People\Tag;
 use Zumbo\App\Entity\Trail\TrailDeed;
+use Zumbo\App\Entity\Trail\TrailLine;
 use Zumbo\Core\Body\BirthYear;
 use Zumbo\Core\Body\BodyPart;
 use Zumbo\Core\Body\Caution;
@@ -361,7 +362,7 @@ final class Tables
         ]);
     }
 
-    /** Who changed what. That a file was brought in is told where it was. */
+    /** Who changed what. That a file was brought in is told where it was, and so is who may sign in. */
     private static function trail(): Table
     {
         return new Table('trail', 'trail', [
@@ -369,7 +370,7 @@ final class Tables
             Column::instant('done_at', 'when'),
             Column::text('done_by', 0, 80, 'by whom; nothing: nobody was signed in')->orElse(''),
             Column::reference('athlete_id', 'athletes', 'whose row it was; nothing: nobody’s')->optional(),
-            Column::text('kind', 1, 16, 'the table in the database'),
+            Column::text('kind', 1, 16, 'the table in the database; nothing of those of who may sign in'),
             Column::uuid('row_id', 'its row there'),
             Column::text('row_name', 0, 180, 'what it was called')->orElse(''),
             Column::choice(
@@ -378,7 +379,7 @@ final class Tables
                 'what was done to it',
             ),
             Column::text('changes', 2, 20_000, 'JSON: by column, what stood there before and what after'),
-        ], kept: false, forOwners: true, only: "t.deed <> '".TrailDeed::BroughtIn->value."'");
+        ], kept: false, forOwners: true, only: TrailLine::TRAVELS);
     }
 
     /** What the gym has chosen for itself; its name stays its own. */

@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { useRef } from 'react';
+import { Fragment, useRef } from 'react';
 import { LIST_ENDINGS } from '../../lib/brought';
 import styles from './list.module.css';
 
@@ -45,10 +45,10 @@ export function ListFile({ file, samples, onFile, onText }: Props) {
       <span className={styles.quiet}>
         xlsx, ods, CSV or text. {samples.length === 1 ? 'Sample' : 'Samples'}:{' '}
         {samples.map(({ name, address }, i) => (
-          <span key={address}>
+          <Fragment key={address}>
             {i > 0 && ', '}
             <a href={address}>{name}</a>
-          </span>
+          </Fragment>
         ))}
         .
       </span>
