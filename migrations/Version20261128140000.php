@@ -8,18 +8,19 @@ use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
 /**
- * The classes of a gym's week, and notes of an evening.
+ * The classes of a gym's week, how it measures, and notes of an evening.
  */
 final class Version20261128140000 extends AbstractMigration
 {
     public function getDescription(): string
     {
-        return 'Class times and notes of an evening';
+        return 'Class times, how a gym measures, and notes of an evening';
     }
 
     public function up(Schema $schema): void
     {
-        $this->addSql("ALTER TABLE gym ADD class_times VARCHAR(4000) DEFAULT '' NOT NULL");
+        $this->addSql("ALTER TABLE gym ADD class_times VARCHAR(4000) DEFAULT '' NOT NULL,
+            ADD stance VARCHAR(12) DEFAULT NULL, ADD reading VARCHAR(12) DEFAULT NULL");
         $this->addSql('CREATE TABLE evening_note (gym_id BINARY(16) NOT NULL, id BINARY(16) NOT NULL,
             version INT DEFAULT 1 NOT NULL, removed_at DATETIME DEFAULT NULL, local_day DATE NOT NULL,
             text VARCHAR(2000) NOT NULL, written_by VARCHAR(80) NOT NULL, written_at DATETIME NOT NULL,
@@ -30,6 +31,6 @@ final class Version20261128140000 extends AbstractMigration
     public function down(Schema $schema): void
     {
         $this->addSql('DROP TABLE evening_note');
-        $this->addSql('ALTER TABLE gym DROP class_times');
+        $this->addSql('ALTER TABLE gym DROP class_times, DROP stance, DROP reading');
     }
 }

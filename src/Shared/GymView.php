@@ -6,7 +6,9 @@ namespace Zumbo\App\Shared;
 
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\Stance;
 use Zumbo\Core\Rope\TrimSchool;
 
 final readonly class GymView
@@ -23,6 +25,10 @@ final readonly class GymView
         public ?float $handleM,
         /** Of its hall; null: not known. */
         public ?float $ceilingM,
+        /** In which ropes are measured; null: as each school names it. */
+        public ?Stance $stance,
+        /** By which ends they are read; null: as each school means it. */
+        public ?Reading $reading,
         /** The classes of its week, a line each; empty: not said. */
         public string $classTimes,
         /** It is the demo: invented people, and a password that everybody can read. */
@@ -42,6 +48,8 @@ final readonly class GymView
             $gym->beginnersSchool(),
             $gym->handleLengthM(),
             $gym->ceilingM(),
+            $gym->measuring()->stance,
+            $gym->measuring()->reading,
             $gym->classTimes()->written(),
             Gym::DEMO_ID === $gym->id()->toRfc4122(),
             $gym->version(),

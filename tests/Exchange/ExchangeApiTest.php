@@ -515,6 +515,8 @@ final class ExchangeApiTest extends ExchangeTestCase
             'beginnersSchool' => 'below-chest',
             'handle' => '12 cm',
             'ceiling' => '3.1 m',
+            'stance' => 'one-foot',
+            'reading' => 'cable-end',
             'classTimes' => "Tue 18:30 Evening class\nThu 7 pm",
         ], self::change(1));
         $this->assertStatus(200);

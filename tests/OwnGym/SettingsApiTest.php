@@ -42,6 +42,43 @@ final class SettingsApiTest extends ApiTestCase
         $this->assertProblem('ceiling', 'between 200 and 2000 cm');
     }
 
+    /** One rope, one way of measuring it: whichever screen tells of it. */
+    public function testEveryScreenMeasuresAsTheGymDoes(): void
+    {
+        $this->signInto();
+        $ilse = ['name' => 'Ilse', 'height' => '168', 'experience' => 'singles'];
+        $this->send('PUT', '/api/athletes/'.($id = self::id()), self::athlete($ilse));
+        $cables = function () use ($id): array {
+            $sizing = $this->send('GET', "/api/athletes/$id/sizing?handle=15");
+            $row = array_column($sizing['schools'], null, 'school')[$sizing['recommended']];
+            $strip = $this->send('GET', '/api/rack/strip')['rule']['sentence'];
+
+            return [
+                round($row['cableLengthM'], 3),
+                round($sizing['goalCableM'], 3),
+                round($this->send('GET', '/api/first-ropes?handle=15')[0]['cableM'], 3),
+                $row['stance'],
+                str_contains($strip, 'one foot'),
+                str_contains($strip, 'cable ends'),
+            ];
+        };
+        self::assertSame([2.444, 2.444, 2.444, 'two-feet', false, false], $cables());
+        $this->set(['stance' => 'one-foot'], 1);
+        self::assertSame([2.344, 2.344, 2.344, 'one-foot', true, false], $cables());
+        $this->set(['reading' => 'cable-end'], 2);
+        self::assertSame([2.644, 2.644, 2.644, 'one-foot', true, true], $cables());
+        $rope = ['athleteId' => $id, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord'];
+        $this->send('PUT', '/api/ropes/'.($kept = self::id()), $rope);
+        self::assertSame('one-foot', $this->send('GET', '/api/ropes/'.$kept)['stance']);
+        $verdict = $this->send('GET', "/api/athletes/$id/sizing")['verdict'];
+        self::assertSame(['right', 0.0], [$verdict['state'], round($verdict['offByM'], 3)]);
+        $this->set(['reading' => 'by-school'], 3);
+        $verdict = $this->send('GET', "/api/athletes/$id/sizing")['verdict'];
+        self::assertSame(0.3, round($verdict['offByM'], 3), 'in the stance it was measured in; the ends are the gym\'s');
+        $this->send('PATCH', '/api/gym', ['stance' => 'on his head'], self::change(4));
+        $this->assertProblem('stance', 'one-foot');
+    }
+
     public function testClassTimesSayWhoIsExpectedTonight(): void
     {
         $gym = $this->signInto();

@@ -7,6 +7,7 @@ namespace Zumbo\Core\Gear;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\Measuring;
 use Zumbo\Core\Rope\School;
 
 /**
@@ -29,12 +30,14 @@ final class GearSources
     }
 
     /** Printed on the strip: the rule it was made by. */
-    public static function strip(School $forBeginners, Handle $handle): Verdict
+    public static function strip(School $forBeginners, Handle $handle, ?Measuring $measuring = null): Verdict
     {
+        $measuring ??= Measuring::bySchool();
+
         return Verdict::of('why.strip', [
             'school' => Term::of($forBeginners),
-            'stance' => Term::of($forBeginners->usualStance()),
-            'reading' => Term::of($forBeginners->usualReading()),
+            'stance' => Term::of($measuring->stanceOf($forBeginners)),
+            'reading' => Term::of($measuring->readingOf($forBeginners)),
             'handle_m' => $handle->length->metres(),
         ]);
     }

@@ -7,6 +7,7 @@ namespace Zumbo\Core\Gear;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\Measuring;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolInForce;
@@ -35,13 +36,15 @@ final class HeightStrip
         array $ropes,
         School $forBeginners = SchoolInForce::FOR_BEGINNERS,
         ?Handle $handle = null,
+        ?Measuring $measuring = null,
     ): array {
+        $measuring ??= Measuring::bySchool();
         $handle ??= Handle::usual();
         $bands = [];
         $from = self::FROM_CM;
-        $now = self::best($ropes, $from, $forBeginners, $handle);
+        $now = self::best($ropes, $from, $forBeginners, $handle, $measuring);
         for ($cm = self::FROM_CM + 1; $cm <= self::TO_CM; ++$cm) {
-            $next = $cm < self::TO_CM ? self::best($ropes, $cm, $forBeginners, $handle) : null;
+            $next = $cm < self::TO_CM ? self::best($ropes, $cm, $forBeginners, $handle, $measuring) : null;
             if ($next !== $now || self::TO_CM === $cm) {
                 $bands[] = new HeightBand(Length::ofCentimetres($from), Length::ofCentimetres($cm), $now);
                 [$from, $now] = [$cm, $next];
@@ -54,12 +57,17 @@ final class HeightStrip
     /**
      * @param list<SharedRope> $ropes
      */
-    private static function best(array $ropes, int $cm, School $forBeginners, Handle $handle): ?SharedRope
-    {
+    private static function best(
+        array $ropes,
+        int $cm,
+        School $forBeginners,
+        Handle $handle,
+        Measuring $measuring,
+    ): ?SharedRope {
         $body = Body::ofStature(Length::ofCentimetres($cm));
         $school = SchoolInForce::of($body, self::STAGE, forBeginners: $forBeginners)->school;
         $ideal = RopeSizing::of($body, $handle, Length::ofMetres(RopeSizing::USUAL_SPARE_M))
-            ->bySchool($school)
+            ->bySchool($school, $measuring->stance, $measuring->reading)
             ->cable->metres();
         $best = null;
         $least = \INF;

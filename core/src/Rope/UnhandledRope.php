@@ -56,9 +56,9 @@ final readonly class UnhandledRope
      * @return list<self> one per school, from the shortest cable to the longest with usual handles: so each keeps its
      *                    place when the handles become known
      */
-    public static function allSchools(Body $body, ?Stance $stance = null): array
+    public static function allSchools(Body $body, ?Stance $stance = null, ?Reading $reading = null): array
     {
-        $ropes = array_map(static fn (School $school): self => self::of($body, $school, $stance), School::cases());
+        $ropes = array_map(static fn (School $school): self => self::of($body, $school, $stance, $reading), School::cases());
         $usual = Handle::usual();
         usort($ropes, static fn (self $a, self $b): int => $a->cableIn($usual)->compareTo($b->cableIn($usual)));
 

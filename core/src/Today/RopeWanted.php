@@ -7,6 +7,7 @@ namespace Zumbo\Core\Today;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Rope\Handle;
+use Zumbo\Core\Rope\Measuring;
 use Zumbo\Core\Rope\RopeSizing;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolInForce;
@@ -28,13 +29,15 @@ final readonly class RopeWanted
         public TrimSchool $trim,
         public SchoolInForce $inForce,
         private School $forBeginners,
+        public Measuring $measuring,
     ) {
     }
 
     /**
-     * @param Handle|null $handle       null: not known, and never taken for granted
-     * @param School      $forBeginners the gym's
-     * @param School|null $chosen       for this athlete, by the coach
+     * @param Handle|null    $handle       null: not known, and never taken for granted
+     * @param School         $forBeginners the gym's
+     * @param School|null    $chosen       for this athlete, by the coach
+     * @param Measuring|null $measuring    the gym's; null: each school's own
      */
     public static function of(
         Body $body,
@@ -43,6 +46,7 @@ final readonly class RopeWanted
         TrimSchool $trim = TrimSchool::StartLong,
         School $forBeginners = SchoolInForce::FOR_BEGINNERS,
         ?School $chosen = null,
+        ?Measuring $measuring = null,
     ): self {
         return new self(
             $body,
@@ -51,18 +55,19 @@ final readonly class RopeWanted
             $trim,
             SchoolInForce::of($body, $stage, $trim, $forBeginners, $chosen),
             $forBeginners,
+            $measuring ?? Measuring::bySchool(),
         );
     }
 
     public function withHandle(Handle $handle): self
     {
-        return new self($this->body, $this->stage, $handle, $this->trim, $this->inForce, $this->forBeginners);
+        return new self($this->body, $this->stage, $handle, $this->trim, $this->inForce, $this->forBeginners, $this->measuring);
     }
 
     /**
      * The rope of the school in force.
      *
-     * @param Stance|null $stance null: the one the school names
+     * @param Stance|null $stance null: the gym's, else the one the school names
      *
      * @return SchoolRope|null null: the handles are not known
      */
@@ -73,16 +78,25 @@ final readonly class RopeWanted
 
     public function bySchool(School $school, ?Stance $stance = null): ?SchoolRope
     {
+        $measuring = $this->measuring->in($stance);
+
         return null === $this->handle
             ? null
             : RopeSizing::of($this->body, $this->handle, Length::ofMetres(RopeSizing::USUAL_SPARE_M))
-                ->bySchool($school, $stance);
+                ->bySchool($school, $measuring->stance, $measuring->reading);
     }
 
     /** What stands whatever the handles. */
     public function unhandled(?Stance $stance = null): UnhandledRope
     {
-        return UnhandledRope::of($this->body, $this->inForce->school, $stance);
+        return $this->unhandledBySchool($this->inForce->school, $stance);
+    }
+
+    public function unhandledBySchool(School $school, ?Stance $stance = null): UnhandledRope
+    {
+        $measuring = $this->measuring->in($stance);
+
+        return UnhandledRope::of($this->body, $school, $measuring->stance, $measuring->reading);
     }
 
     /** What somebody who links doubles would have. */

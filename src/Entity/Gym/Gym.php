@@ -10,8 +10,11 @@ use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Rope\Measuring;
+use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\SchoolInForce;
+use Zumbo\Core\Rope\Stance;
 use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Today\ClassTimes;
 
@@ -44,6 +47,14 @@ class Gym implements VersionedRow, Trailed
     /** Of its hall; null: not known. */
     #[ORM\Column(type: 'float', nullable: true)]
     private ?float $ceilingM = null;
+
+    /** In which ropes are measured; null: as each school names it. */
+    #[ORM\Column(length: 12, enumType: Stance::class, nullable: true)]
+    private ?Stance $stance = null;
+
+    /** By which ends they are read; null: as each school means it. */
+    #[ORM\Column(length: 12, enumType: Reading::class, nullable: true)]
+    private ?Reading $reading = null;
 
     /** The classes of its week, as ClassTimes writes them. */
     #[ORM\Column(length: 4000, options: ['default' => ''])]
@@ -142,6 +153,17 @@ class Gym implements VersionedRow, Trailed
     {
         $this->handleLengthM = $handleLengthM;
         $this->ceilingM = $ceilingM;
+    }
+
+    public function measuring(): Measuring
+    {
+        return Measuring::of($this->stance, $this->reading);
+    }
+
+    public function measureBy(Measuring $measuring): void
+    {
+        $this->stance = $measuring->stance;
+        $this->reading = $measuring->reading;
     }
 
     public function sizeBy(TrimSchool $trimSchool, School $beginnersSchool): void

@@ -393,6 +393,9 @@ final class Tables
             Column::choice('beginners_school', self::cases(School::class), 'what beginners and guests are sized by'),
             Column::length('handle_length_m', Quantity::Handle, 'of its ropes; nothing: not known')->optional(),
             Column::length('ceiling_m', Quantity::Ceiling, 'of its hall; nothing: not known')->optional(),
+            Column::choice('stance', self::cases(Stance::class), 'in which ropes are measured; nothing: as each school names it')
+                ->optional(),
+            Column::choice('reading', ['handle-end', 'cable-end'], 'by which ends; nothing: as each school means it')->optional(),
             Column::text('class_times', 0, 4000, 'the classes of its week, a line each')->orElse(''),
         ], kept: false, oneRow: true);
     }

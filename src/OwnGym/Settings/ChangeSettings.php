@@ -64,6 +64,7 @@ final readonly class ChangeSettings
             null === $input->handle ? $gym->handleLengthM() : $input->handleM(),
             null === $input->ceiling ? $gym->ceilingM() : $input->ceilingM(),
         );
+        $gym->measureBy($input->measuring($gym->measuring()));
         if (null !== $input->classTimes) {
             $gym->meetAt(self::times($input->classTimes));
         }

@@ -11,7 +11,10 @@ use Zumbo\App\Shared\ReadableLength;
 use Zumbo\Core\Measure\LengthParser;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Rope\Measuring;
+use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\School;
+use Zumbo\Core\Rope\Stance;
 use Zumbo\Core\Rope\TrimSchool;
 
 /**
@@ -19,6 +22,9 @@ use Zumbo\Core\Rope\TrimSchool;
  */
 final readonly class SettingsInput
 {
+    /** As each school names or means it. */
+    public const BY_SCHOOL = 'by-school';
+
     public function __construct(
         #[Assert\Length(max: GymInput::LONGEST_NAME)] public ?string $name = null,
         /** By which its evenings are counted. */
@@ -34,9 +40,22 @@ final readonly class SettingsInput
         #[ReadableLength(Quantity::Handle, mayBeEmpty: true)] public ?string $handle = null,
         /** Of the hall; empty: not known. */
         #[ReadableLength(Quantity::Ceiling, mayBeEmpty: true)] public ?string $ceiling = null,
+        /** In which ropes are measured. */
+        #[Assert\Choice(choices: [self::BY_SCHOOL, 'one-foot', 'two-feet', 'pinned'])] public ?string $stance = null,
+        /** By which ends they are read. */
+        #[Assert\Choice(choices: [self::BY_SCHOOL, 'handle-end', 'cable-end'])] public ?string $reading = null,
         /** The classes of the week, a line each, like `Tue 18:30 Evening class`; empty: none are said. */
         #[Assert\Length(max: 8000)] public ?string $classTimes = null,
     ) {
+    }
+
+    /** What is left out stays. */
+    public function measuring(Measuring $now): Measuring
+    {
+        return Measuring::of(
+            null === $this->stance ? $now->stance : Stance::tryFrom($this->stance),
+            null === $this->reading ? $now->reading : Reading::tryFrom($this->reading),
+        );
     }
 
     /** Null: it stays, or there is none. */

@@ -79,6 +79,7 @@ final class TrailWords
         'professional' => 'professional',
         'professional_on' => 'seen by them on',
         'rack_rope_id' => 'shared rope',
+        'reading' => 'read at',
         'reps' => 'reps',
         'role' => 'role',
         'school' => 'sized by',

@@ -133,7 +133,8 @@ final readonly class SizeRope
      */
     private static function rows(RopeWanted $wanted, ?Stance $stance): array
     {
-        $open = UnhandledRope::allSchools($wanted->body, $stance);
+        $measuring = $wanted->measuring->in($stance);
+        $open = UnhandledRope::allSchools($wanted->body, $measuring->stance, $measuring->reading);
         if (null === $wanted->handle) {
             $overall = array_map(
                 static fn (Length $one): float => $one->metres(),
@@ -207,11 +208,11 @@ final readonly class SizeRope
             return Reach::ofCable(
                 $wanted->body,
                 $wanted->handle,
-                $stance ?? $school->usualStance(),
+                $wanted->measuring->in($stance)->stanceOf($school),
                 $cable,
             )->verdict();
         }
 
-        return $chosen?->reachVerdict() ?? UnhandledRope::of($wanted->body, $school, $stance)->verdict();
+        return $chosen?->reachVerdict() ?? $wanted->unhandledBySchool($school, $stance)->verdict();
     }
 }

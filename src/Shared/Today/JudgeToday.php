@@ -99,6 +99,7 @@ final readonly class JudgeToday
             $gym->trimSchoolOf($athlete),
             $gym->beginnersSchool(),
             $athlete->school(),
+            $gym->measuring(),
         );
     }
 

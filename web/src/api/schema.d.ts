@@ -3070,6 +3070,8 @@ export interface components {
             beginnersSchool: components["schemas"]["School"];
             handleM: number | null;
             ceilingM: number | null;
+            stance: components["schemas"]["Stance"] | null;
+            reading: components["schemas"]["Reading"] | null;
             classTimes: string;
             demo: boolean;
             version: number;
@@ -3703,6 +3705,10 @@ export interface components {
             beginnersSchool?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
             handle?: string | null;
             ceiling?: string | null;
+            /** @enum {string|null} */
+            stance?: "by-school" | "one-foot" | "two-feet" | "pinned" | null;
+            /** @enum {string|null} */
+            reading?: "by-school" | "handle-end" | "cable-end" | null;
             classTimes?: string | null;
         };
         SharedRopesView: {

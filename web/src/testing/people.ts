@@ -14,6 +14,8 @@ export const maren: Me = {
     handleM: null,
     ceilingM: null,
     classTimes: '',
+    stance: null,
+    reading: null,
     demo: true,
     version: 1,
   },

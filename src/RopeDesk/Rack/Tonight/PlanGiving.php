@@ -92,8 +92,8 @@ final readonly class PlanGiving
         );
 
         return new StripView(
-            array_map(HeightBandView::of(...), HeightStrip::of($given, $gym->beginnersSchool(), $handle)),
-            SentenceView::of(GearSources::strip($gym->beginnersSchool(), $handle), $gym->unit()),
+            array_map(HeightBandView::of(...), HeightStrip::of($given, $gym->beginnersSchool(), $handle, $gym->measuring())),
+            SentenceView::of(GearSources::strip($gym->beginnersSchool(), $handle, $gym->measuring()), $gym->unit()),
             LocalDay::of($this->clock->now(), $gym->timeZone())->format('Y-m-d'),
         );
     }

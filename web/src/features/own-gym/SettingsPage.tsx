@@ -14,6 +14,9 @@ import { ChoiceSetting, LengthSetting, LinesSetting, TextSetting } from './parts
 import { zoneOptions } from './parts/zones';
 import styles from './OwnGym.module.css';
 
+/** A setting that leaves it to each school. */
+const BY_SCHOOL = 'by-school';
+
 type Gym = NonNullable<Me['gym']>;
 
 /** What a gym has chosen for itself; each says what it changes. */
@@ -105,6 +108,29 @@ function GymSettings({ gym }: { gym: Gym }) {
           options={(terms?.schools ?? []).map(({ code, name }) => ({ value: code, label: name }))}
           {...field('beginnersSchool')}
           onKeep={(beginnersSchool) => keep({ beginnersSchool })}
+        />
+        <ChoiceSetting
+          label="Measured standing"
+          effect="In which stance every rope is read: sizing, checking, trims, the rack and the strip. A rope may be measured otherwise."
+          value={gym.stance ?? BY_SCHOOL}
+          options={[
+            { value: BY_SCHOOL, label: 'as each school names it' },
+            ...(terms?.stances ?? []).map(({ code, name }) => ({ value: code, label: name })),
+          ]}
+          {...field('stance')}
+          onKeep={(stance) => keep({ stance })}
+        />
+        <ChoiceSetting
+          label="Read at"
+          effect="Which ends are held at the landmark. Handle ends and cable ends lie two handles of rope apart."
+          value={gym.reading === 'overall' || gym.reading === null ? BY_SCHOOL : gym.reading}
+          options={[
+            { value: BY_SCHOOL, label: 'as each school means it' },
+            { value: 'handle-end', label: 'the handle ends' },
+            { value: 'cable-end', label: 'the cable ends' },
+          ]}
+          {...field('reading')}
+          onKeep={(reading) => keep({ reading })}
         />
         <LengthSetting
           label="Handles of your ropes"

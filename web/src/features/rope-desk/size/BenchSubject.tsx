@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
 import { useRopeTerms, type Stance } from '../../../api/ropes';
+import { useMe } from '../../../api/session';
 import { Cautions } from '../../../design/page/Cautions';
 import { Facts } from '../../../design/page/Facts';
 import { formatLength, type LengthUnit } from '../../../lib/units';
@@ -23,6 +24,7 @@ interface Props {
 export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props) {
   const [handle, setHandle] = useState('');
   const terms = useRopeTerms().data;
+  const stance = useMe().data?.gym?.stance ?? null;
   const { view } = bench;
   return (
     <>
@@ -40,7 +42,7 @@ export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props
                 aria-label="Stance"
                 className={styles.control ?? ''}
                 options={[
-                  { value: 'usual', label: 'by school' },
+                  { value: 'usual', label: stance === null ? 'by school' : 'as the gym measures' },
                   ...(terms?.stances ?? []).map(({ code, name }) => ({ value: code, label: name })),
                 ]}
                 value={bench.wish.stance ?? 'usual'}
