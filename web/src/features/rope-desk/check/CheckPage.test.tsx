@@ -68,6 +68,12 @@ describe('checking a rope', () => {
     );
   });
 
+  it('is measured in the stance that the gym always takes', async () => {
+    const sent = open({ ...full, 'GET /api/me': { ...maren, gym: { ...maren.gym, stance: 'two-feet' } } });
+    expect(await screen.findByRole('radio', { name: 'both feet' })).toBeChecked();
+    expect(sent.some((one) => one.path === `${path}?stance=two-feet`)).toBe(true);
+  });
+
   it('takes a measured cable instead, and tells what it could not read', async () => {
     const sent = open({ ...full, [`GET ${path}?cable=9`]: new Refused(422, 'Cable 9 cm: too short.') });
     await userEvent.type(await screen.findByLabelText('Cable'), '9{Enter}');

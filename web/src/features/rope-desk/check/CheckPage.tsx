@@ -2,7 +2,7 @@ import { Input, Radio } from 'antd';
 import { useState } from 'react';
 import type { Athlete } from '../../../api/athletes';
 import { useFit, useRopeTerms, type Fit, type FitWish } from '../../../api/ropes';
-import { useUnit } from '../../../api/session';
+import { useMe, useUnit } from '../../../api/session';
 import { Card } from '../../../design/page/Card';
 import { useKept } from '../../../design/page/useKept';
 import { WhereFrom } from '../../../design/page/WhereFrom';
@@ -19,7 +19,9 @@ export function CheckPage() {
 }
 
 function Check({ athlete }: { athlete: Athlete }) {
-  const [wish, setWish] = useState<FitWish>({});
+  const usual = useMe().data?.gym?.stance ?? null;
+  const [said, setWish] = useState<FitWish>({});
+  const wish: FitWish = usual === null ? said : { stance: usual, ...said };
   const [cable, setCable] = useState('');
   const [handle, setHandle] = useState('');
   const answer = useFit(athlete.id, wish);
