@@ -32,6 +32,7 @@ final class CalcCommandTest extends TestCase
         'frames' => 'frames_per_s=240 takeoff=1000 pass_1=1026 pass_2=1095 landing=1120',
         'streak' => "'attempts=[{\"reps\": 12, \"end\": \"miss\"}]' targets=10,20 stage=link",
         'gate' => "stage=link 'sets=[{\"reps\": 120, \"misses\": 4}]'",
+        'place' => 'hops.halts=0 singles.turns=36 singles.landings=36 singles.misses=0 tall.clean=2 doubles.clean=1',
         'survival' => "'attempts=[{\"reps\": 12, \"end\": \"miss\"}]'",
         'weibull' => "'attempts=[{\"reps\": 12, \"end\": \"miss\"}]'",
         'ladder' => 'family=pyramid top=8 hazard_doubles.kind=weibull hazard_doubles.scale=20 hazard_doubles.shape=1.4',

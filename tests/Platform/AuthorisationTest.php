@@ -155,6 +155,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/nights/{id}' => 'ROLE_HELPER',
         'PUT /api/notes/{id}' => 'ROLE_COACH',
         'PUT /api/pins/{id}' => 'ROLE_COACH',
+        'PUT /api/placements/{id}' => 'ROLE_COACH',
         'PUT /api/rack/{id}' => 'ROLE_COACH',
         'PUT /api/recordings/{id}' => 'ROLE_HELPER',
         'PUT /api/resets/{id}' => 'ROLE_OWNER',

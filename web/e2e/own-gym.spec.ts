@@ -200,6 +200,16 @@ test.describe.serial('a gym of one’s own @desk', () => {
     await expect(title(page)).toHaveText(/^21 in the hall/);
     expect(hand.count).toBe(2);
     await page.getByRole('button', { name: /^Enna/ }).click();
+    await page.getByRole('link', { name: 'Place in two minutes' }).click();
+    await expect(title(page)).toHaveText('Two minutes with Enna');
+    await page.getByRole('radiogroup', { name: 'The hops halted' }).getByText('never').click();
+    await page.getByRole('radiogroup', { name: 'The rope' }).getByText('one landing each turn').click();
+    await page.getByRole('radiogroup', { name: 'Misses' }).getByText('none').click();
+    await page.getByRole('radiogroup', { name: 'Tall singles' }).getByText('2', { exact: true }).click();
+    await page.getByRole('button', { name: 'Place Enna' }).click();
+    await expect(page.getByText(/Placed at Range/)).toBeVisible();
+    await page.getByRole('link', { name: 'Enna stands in the class' }).click();
+    await page.getByRole('button', { name: /^Enna/ }).click();
     await page.getByRole('button', { name: 'Not here tonight' }).click();
     await expect(page.getByRole('list', { name: 'Not in the hall' })).toContainText('Enna not here tonight');
     await page.getByRole('button', { name: 'Enna is here' }).click();

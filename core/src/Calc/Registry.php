@@ -14,6 +14,7 @@ use Zumbo\Core\Calc\Field\BadInput;
 use Zumbo\Core\Calc\Field\FieldReader;
 use Zumbo\Core\Calc\Path\FaultCalculation;
 use Zumbo\Core\Calc\Path\GateCalculation;
+use Zumbo\Core\Calc\Path\PlaceCalculation;
 use Zumbo\Core\Calc\Path\StreakCalculation;
 use Zumbo\Core\Calc\Path\SurvivalCalculation;
 use Zumbo\Core\Calc\Path\WeibullCalculation;
@@ -60,6 +61,7 @@ final class Registry
             new FramesCalculation(),
             new StreakCalculation(),
             new GateCalculation(),
+            new PlaceCalculation(),
             new SurvivalCalculation(),
             new WeibullCalculation(),
             new LadderCalculation(),

@@ -7,6 +7,8 @@ namespace Zumbo\App\Log\Listed;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
  * A drill of which reps and misses are counted.
@@ -23,7 +25,7 @@ final readonly class CountedDrillView
     public static function all(): array
     {
         return array_map(
-            static fn (Drill $drill): self => new self($drill->code, $drill->title, ucfirst($drill->stage->value)),
+            static fn (Drill $drill): self => new self($drill->code, $drill->title, MessageCatalogue::name(Term::of($drill->stage))),
             self::counted(),
         );
     }

@@ -870,6 +870,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** where a newcomer begins, from twenty seconds of hops and of singles, tall singles and doubles */
+        post: operations["calcPlace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/rhythm": {
         parameters: {
             query?: never;
@@ -1894,6 +1911,26 @@ export interface paths {
          * @description For coaches.
          */
         post: operations["tonightRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/placements/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Puts a newcomer where two minutes showed them to be.
+         * @description For coaches.
+         */
+        put: operations["placePlace"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3464,6 +3501,23 @@ export interface components {
         };
         /** @enum {string} */
         Place: "hands" | "feet" | "legs" | "trunk" | "head" | "rope" | "sound" | "beat" | "feeling";
+        PlacementInput: {
+            athleteId: string;
+            halts: number;
+            /** @enum {string} */
+            rope: "not-yet" | "bouncing" | "quiet";
+            misses: number;
+            tall?: number;
+            doubles?: number;
+            best?: number | null;
+        };
+        PlacementView: {
+            stage: components["schemas"]["Stage"];
+            mayBe: components["schemas"]["Stage"] | null;
+            drillTitle: string;
+            cue: string;
+            reasons: components["schemas"]["SentenceView"][];
+        };
         PointView: {
             xM: number;
             yM: number;
@@ -6181,6 +6235,79 @@ export interface operations {
             };
         };
     };
+    calcPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description twenty seconds without a rope */
+                    hops: {
+                        /** @description hops in twenty seconds */
+                        count?: number;
+                        /** @description how often they halted */
+                        halts: number;
+                    };
+                    /** @description twenty seconds with a rope */
+                    singles: {
+                        /** @description turns of the rope */
+                        turns: number;
+                        /** @description landings */
+                        landings: number;
+                        /** @description misses */
+                        misses: number;
+                    };
+                    /** @description tall singles; left out: none were tried */
+                    tall?: {
+                        /** @description how many came off */
+                        clean: number;
+                        /** @description how many were tried */
+                        of?: number;
+                    };
+                    /** @description doubles, landed tall; left out: none were tried */
+                    doubles?: {
+                        /** @description how many came off */
+                        clean: number;
+                        /** @description how many were tried */
+                        of?: number;
+                    };
+                    /** @description doubles in a row lately, as they say */
+                    doubles_lately?: number;
+                    /** @description best of three goes; left out: as they say */
+                    best?: number;
+                    /**
+                     * @description whether something hurts
+                     * @enum {string}
+                     */
+                    pain?: "no" | "yes";
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcRhythm: {
         parameters: {
             query?: never;
@@ -8668,6 +8795,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PinView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    placePlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlacementInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlacementView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlacementView"];
                 };
             };
             /** @description refused, with the reason */

@@ -28,6 +28,11 @@ const ChangesPage = lazy(() => ownGym().then((door) => ({ default: door.ChangesP
 const PeoplePage = lazy(() => ownGym().then((door) => ({ default: door.PeoplePage })));
 const HelpPage = lazy(() => ownGym().then((door) => ({ default: door.HelpPage })));
 const SettingsPage = lazy(() => ownGym().then((door) => ({ default: door.SettingsPage })));
+const PlacePage = lazy(() =>
+  classHour()
+    .then((door) => door.placeDoor())
+    .then((door) => ({ default: door.PlacePage })),
+);
 const NotesPage = lazy(() =>
   classHour()
     .then((door) => door.notesDoor())
@@ -132,6 +137,7 @@ export function Routed() {
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />
               <Route path="/log/list" element={<EntriesPage />} />
+              <Route path="/class/place/:athleteId" element={<PlacePage />} />
               <Route path="/class/notes" element={<NotesPage />} />
               <Route path="/gym" element={<Navigate to="/gym/settings" replace />} />
               <Route path="/gym/settings" element={<SettingsPage />} />

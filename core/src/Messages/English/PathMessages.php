@@ -17,6 +17,9 @@ final class PathMessages
         .'{down}} by # point in 100.} other { What is usual at this stage moves it {way, select, up {up} other {down}} '
         .'by # points in 100.}}';
 
+    private const TALL = '{tall, number} of {tall_of, number} tall singles.';
+    private const CONFIRM = ' To be confirmed at the first practice.';
+
     public const ALL = [
         'gate.unknown_streak' => 'Nothing logged yet towards {count} unbroken',
         'gate.unknown_tries' => 'Nothing logged yet towards {count} clean of {tries}',
@@ -64,6 +67,18 @@ final class PathMessages
         'class.nobody' => 'Nobody is here yet',
         'class.ready' => '{athletes} in the hall, nothing logged yet',
         'class.running' => '{athletes} in the hall, {logged} logged',
+        'place.halts' => 'Placed at {stage}: the hops halt.'.self::CONFIRM,
+        'place.bounces' => 'Placed at {stage}: two landings for each turn.'.self::CONFIRM,
+        'place.no_turn' => 'Placed at {stage}: the rope does not come round yet.'.self::CONFIRM,
+        'place.misses' => 'Placed at {stage}: {misses, plural, one {# miss} other {# misses}} in twenty seconds.'.self::CONFIRM,
+        'place.singles' => 'Placed at {stage}: singles follow each other, '.self::TALL.self::CONFIRM,
+        'place.tall' => 'Placed at {stage}: quiet singles '
+            .'{misses, plural, =0 {without a miss} one {with one miss} other {with # misses}}, '.self::TALL.self::CONFIRM,
+        'place.doubles' => 'Placed at {stage}: tall singles and {doubles, number} doubles, all landed tall.'.self::CONFIRM,
+        'place.linked' => 'Placed at {stage}: {best, plural, =0 {no double} one {one double} other {# doubles in a row}} '
+            .'at best of three goes.'.self::CONFIRM,
+        'place.pain' => 'Something hurts: no jumps today. What it is comes first; see a professional if it lasts.',
+        'place.may_be' => 'A double is there: may be {stage} already.',
         'class.left' => 'left early',
         'class.away' => 'not here tonight',
         'class.other_days' => 'comes on other days',

@@ -6,7 +6,7 @@ import { Empty, Failed, Loading } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { OneNote } from './parts/OneNote';
 import { NoteForm } from './parts/NoteForm';
-import styles from './NotesPage.module.css';
+import styles from './pages.module.css';
 
 /** What coaches want to remember of their evenings: tonight's to write, the earlier ones to read. */
 export function NotesPage() {

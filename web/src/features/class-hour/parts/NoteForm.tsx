@@ -2,7 +2,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useWriteNote } from '../../../api/notes';
 import { newId } from '../../../lib/ids';
-import styles from '../NotesPage.module.css';
+import styles from '../pages.module.css';
 
 const MOST_LETTERS = 2000;
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useRemoveNote, useRestoreNote, useRewriteNote, type Note } from '../../../api/notes';
 import { useUndoOffer } from '../../../design/log/useUndoOffer';
 import { newId } from '../../../lib/ids';
-import styles from '../NotesPage.module.css';
+import styles from '../pages.module.css';
 
 /** A note as it stands; it can be worded anew and taken away. */
 export function OneNote({ note }: { note: Note }) {

@@ -1,4 +1,5 @@
 import { Button } from 'antd';
+import { Link } from 'react-router';
 import { useJoinGuest, useMark } from '../../../api/attendance';
 import type { ClassAthlete } from '../../../api/classHour';
 import { useMayChange } from '../../../api/session';
@@ -23,6 +24,11 @@ export function WhoIsHere({ athlete, onGone }: { athlete: ClassAthlete; onGone: 
         <Button type="text" onClick={() => mark.mutate({ athleteId: athlete.id, mark: 'left' }, gone)}>
           Left early
         </Button>
+      )}
+      {athlete.guest && athlete.drill !== null && (
+        <Link to={`/class/place/${athlete.id}`} className="touch">
+          Place in two minutes
+        </Link>
       )}
       {athlete.guest && (
         <Button type="text" onClick={() => join.mutate(athlete.id)}>
