@@ -32,3 +32,6 @@ vi.stubGlobal(
 configure({ asyncUtilTimeout: 6000 });
 
 afterEach(cleanup);
+
+// jsdom scrolls nothing.
+Element.prototype.scrollIntoView = () => undefined;

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Placed } from '../../../api/placement';
 import { useTonightsRopes } from '../../../api/rack';
@@ -5,8 +6,11 @@ import { useTonightsRopes } from '../../../api/rack';
 /** Stage, cue, and the rope they get tonight. */
 export function PlacedAt({ placed, athleteId, name }: { placed: Placed; athleteId: string; name: string }) {
   const rope = useTonightsRopes().data?.given.find((one) => one.athleteId === athleteId);
+  const result = useRef<HTMLDivElement>(null);
+  // On a phone it stands below what was touched.
+  useEffect(() => result.current?.scrollIntoView({ block: 'center' }), [placed]);
   return (
-    <div role="status">
+    <div role="status" ref={result}>
       {placed.reasons.map((reason) => (
         <p key={reason.code}>{reason.sentence}</p>
       ))}
