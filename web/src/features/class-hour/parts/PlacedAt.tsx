@@ -8,7 +8,9 @@ export function PlacedAt({ placed, athleteId, name }: { placed: Placed; athleteI
   const rope = useTonightsRopes().data?.given.find((one) => one.athleteId === athleteId);
   const result = useRef<HTMLDivElement>(null);
   // On a phone it stands below what was touched.
-  useEffect(() => result.current?.scrollIntoView({ block: 'center' }), [placed]);
+  useEffect(() => {
+    void result.current?.scrollIntoView({ block: 'center' });
+  }, [placed]);
   return (
     <div role="status" ref={result}>
       {placed.reasons.map((reason) => (
