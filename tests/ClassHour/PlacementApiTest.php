@@ -32,6 +32,8 @@ final class PlacementApiTest extends ApiTestCase
         $this->send('PUT', '/api/placements/'.$id, ['athleteId' => $guest] + self::SEEN);
         $this->assertStatus(200);
         self::assertSame('singles', $this->send('GET', '/api/class')['athletes'][0]['stage'], 'sent again it moves nobody');
+        $counted = $this->send('PUT', '/api/placements/'.self::id(), ['athleteId' => $guest, 'turns' => 31, 'misses' => 1] + self::SEEN);
+        self::assertStringContainsString('20 in a row about 4 times in 10', $counted['reasons'][1]['sentence']);
         $this->send('PUT', '/api/placements/'.self::id(), ['athleteId' => $guest, 'best' => 12] + self::SEEN);
         self::assertSame('link', $this->send('GET', '/api/class')['athletes'][0]['stage']);
     }

@@ -9,6 +9,8 @@ use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Stage\Stage;
+use Zumbo\Core\Streak\Posterior;
+use Zumbo\Core\Streak\Prior;
 
 /**
  * Where a newcomer or guest begins, from two minutes (the steps are common practice, no published source; where each ends is
@@ -16,6 +18,9 @@ use Zumbo\Core\Stage\Stage;
  */
 final readonly class Placement
 {
+    /** So many singles in a row are told of. */
+    private const IN_A_ROW = 20;
+
     /** Doubles in a row, the best of three goes → where they are worked on. */
     private const LINKED = [20 => Stage::Hold, 10 => Stage::Link, 3 => Stage::Mix];
 
@@ -43,8 +48,29 @@ final readonly class Placement
                 'doubles' => $seen->doubles,
                 'best' => $seen->best ?? 0,
             ]),
+            ...self::inARow($seen),
             ...null === $mayBe ? [] : [Verdict::of('place.may_be', ['stage' => Term::of($mayBe)])],
         ]);
+    }
+
+    /**
+     * How often so many follow each other, by these counts alone: what the gate of singles still asks for.
+     *
+     * @return list<Verdict> none when nobody counted, or single does not follow single
+     */
+    private static function inARow(TwoMinutes $seen): array
+    {
+        if (!$seen->counted || $seen->bounces() || !$seen->hasRhythm() || null !== $seen->best) {
+            return [];
+        }
+        $chance = Posterior::ofSums(Prior::flat(), $seen->turns, $seen->misses, 1, true)->chanceOf(self::IN_A_ROW);
+
+        return [Verdict::of('place.in_a_row', [
+            'turns' => $seen->turns,
+            'misses' => $seen->misses,
+            'count' => self::IN_A_ROW,
+            'in_ten' => (int) round(10 * $chance),
+        ])];
     }
 
     /**

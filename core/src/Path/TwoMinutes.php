@@ -42,19 +42,35 @@ final readonly class TwoMinutes
         public int $doubles,
         public int $tried,
         public ?int $best,
+        /** Whether the turns were counted, not only seen. */
+        public bool $counted = true,
     ) {
     }
 
-    /** Seen, not counted: what the rope does stands for how often it does it. */
-    public static function seen(int $halts, RopeComesRound $round, int $misses, int $tall, int $doubles, ?int $best): self
-    {
-        [$turns, $landings] = match ($round) {
+    /**
+     * Seen more than counted: what the rope does stands for how often it does it.
+     *
+     * @param int|null $turns null: nobody counted
+     */
+    public static function seen(
+        int $halts,
+        RopeComesRound $round,
+        int $misses,
+        int $tall,
+        int $doubles,
+        ?int $best,
+        ?int $turns = null,
+    ): self {
+        $counted = $turns ?? 1;
+        [$turnsSeen, $landings] = match ($round) {
             RopeComesRound::NotYet => [0, 0],
-            RopeComesRound::Bouncing => [1, 2],
-            RopeComesRound::Quiet => [1, 1],
+            RopeComesRound::Bouncing => [$counted, 2 * $counted],
+            RopeComesRound::Quiet => [$counted, $counted],
         };
 
-        return new self($halts, $turns, $landings, $misses, $tall, self::TRIES, $doubles, self::TRIES, $best);
+        $tries = self::TRIES;
+
+        return new self($halts, $turnsSeen, $landings, $misses, $tall, $tries, $doubles, $tries, $best, null !== $turns);
     }
 
     public function halts(): bool

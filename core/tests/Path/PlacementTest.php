@@ -70,6 +70,7 @@ final class PlacementTest extends TestCase
         $placed = Placement::of(new TwoMinutes(0, 36, 36, 0, 2, 3, 1, 3, null));
         self::assertSame([
             'Placed at Range: quiet singles without a miss, 2 of 3 tall singles. To be confirmed at the first practice.',
+            '36 singles and no miss: 20 in a row about 6 times in 10.',
             'A double is there: may be Snap already.',
         ], self::said($placed->reasons));
         self::assertSame('quick-and-tall', $placed->drill->code);
@@ -79,6 +80,15 @@ final class PlacementTest extends TestCase
             self::said($bounces->reasons)[0],
         );
         self::assertSame('one jump, one turn', $bounces->drill->cue);
+    }
+
+    /** Beta(1, 1) and these counts alone: P(20 in a row) = B(32 + 20, 2) / B(32, 2) = 32·33 / (52·53) = 0.38. */
+    public function testWhatWasCountedIsTold(): void
+    {
+        $placed = Placement::of(TwoMinutes::seen(0, RopeComesRound::Quiet, 1, 2, 0, null, 31));
+        self::assertSame('31 singles and one miss: 20 in a row about 4 times in 10.', self::said($placed->reasons)[1]);
+        self::assertCount(1, Placement::of(TwoMinutes::seen(0, RopeComesRound::Quiet, 1, 2, 0, null))->reasons, 'nobody counted');
+        self::assertCount(1, Placement::of(TwoMinutes::seen(0, RopeComesRound::Bouncing, 1, 2, 0, null, 31))->reasons);
     }
 
     public function testSeenIsAsGoodAsCounted(): void

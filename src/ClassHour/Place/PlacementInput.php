@@ -29,6 +29,8 @@ final readonly class PlacementInput
         #[Assert\Range(min: 0, max: TwoMinutes::TRIES)] public int $doubles = 0,
         /** Doubles in a row, the best of three goes, by whoever links them; left out: they don't. */
         #[Assert\Range(min: 0, max: CountedReps::MOST_IN_ENTRY)] public ?int $best = null,
+        /** Of the rope, in the twenty seconds of singles; left out: nobody counted. */
+        #[Assert\Range(min: 0, max: 200)] public ?int $turns = null,
     ) {
     }
 
@@ -36,6 +38,14 @@ final readonly class PlacementInput
     {
         $round = RopeComesRound::from($this->rope);
 
-        return TwoMinutes::seen($this->halts, $round, $this->misses, $this->tall, $this->doubles, $this->best);
+        return TwoMinutes::seen(
+            $this->halts,
+            $round,
+            $this->misses,
+            $this->tall,
+            $this->doubles,
+            $this->best,
+            $this->turns,
+        );
     }
 }

@@ -3510,6 +3510,7 @@ export interface components {
             tall?: number;
             doubles?: number;
             best?: number | null;
+            turns?: number | null;
         };
         PlacementView: {
             stage: components["schemas"]["Stage"];

@@ -78,6 +78,8 @@ final class PathMessages
         'place.linked' => 'Placed at {stage}: {best, plural, =0 {no double} one {one double} other {# doubles in a row}} '
             .'at best of three goes.'.self::CONFIRM,
         'place.pain' => 'Something hurts: no jumps today. What it is comes first; see a professional if it lasts.',
+        'place.in_a_row' => '{turns, number} singles and {misses, plural, =0 {no miss} one {one miss} other {# misses}}: {count, number} '
+            .'in a row {in_ten, plural, =0 {hardly ever} one {about once in 10} =10 {nearly always} other {about # times in 10}}.',
         'place.may_be' => 'A double is there: may be {stage} already.',
         'class.left' => 'left early',
         'class.away' => 'not here tonight',

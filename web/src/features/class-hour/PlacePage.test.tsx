@@ -39,6 +39,7 @@ describe('two minutes with a newcomer', () => {
     await touch(/hops halted/, 'never');
     await touch(/^The rope/, 'one landing each turn');
     await touch(/^Misses/, '1');
+    await userEvent.type(screen.getByLabelText('Turns, if you counted'), '31');
     await touch(/^Tall singles/, '2');
     await touch(/^Doubles landed/, '1');
     await userEvent.click(screen.getByRole('button', { name: 'Place Ilse' }));
@@ -48,6 +49,7 @@ describe('two minutes with a newcomer', () => {
       halts: 0,
       rope: 'quiet',
       misses: 1,
+      turns: 31,
       tall: 2,
       doubles: 1,
       best: null,

@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useAthlete } from '../../api/athletes';
@@ -96,6 +96,18 @@ function TwoMinutes({ id, name }: { id: string; name: string }) {
             value={touched.misses}
             onChange={(misses) => set({ misses })}
           />
+          <label className={styles.few}>
+            Turns, if you counted
+            <InputNumber<number>
+              aria-label="Turns, if you counted"
+              size="large"
+              min={0}
+              max={200}
+              precision={0}
+              value={touched.turns ?? null}
+              onChange={(turns) => set({ turns })}
+            />
+          </label>
         </Card>
         <Card label="Doubles in a row">
           <OneOfFew

@@ -10,6 +10,8 @@ export interface Touched {
   halts?: number;
   rope?: Seen['rope'];
   misses?: number;
+  /** Null: nobody counted. */
+  turns?: number | null;
   /** Doubles in a row. */
   best?: 'none' | 0 | 3 | 10 | 20;
   tall?: number;
@@ -48,10 +50,10 @@ export const OF_THREE: Option<number>[] = [0, 1, 2, 3].map((value) => ({ value, 
 
 /** What is sent; null: something that decides was not touched yet. */
 export function seenOf(athleteId: string, touched: Touched): Seen | null {
-  const { halts, rope, misses, best = 'none', tall = 0, doubles = 0 } = touched;
+  const { halts, rope, misses, turns = null, best = 'none', tall = 0, doubles = 0 } = touched;
   if (halts === undefined || rope === undefined || misses === undefined) {
     return null;
   }
-  const of = { athleteId, halts, rope, misses };
+  const of = { athleteId, halts, rope, misses, turns };
   return best === 'none' ? { ...of, tall, doubles, best: null } : { ...of, tall: 0, doubles: 0, best };
 }
