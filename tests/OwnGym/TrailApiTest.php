@@ -81,6 +81,32 @@ final class TrailApiTest extends ExchangeTestCase
         self::assertSame(['entry in the log', 'removed'], [$this->lines()[0]['what'], $this->lines()[0]['deed']]);
     }
 
+    /** At the same stage nothing else of it changes than whose it is. */
+    public function testAnEntryThatGoesToAnotherIsNotedAndForgottenWithEitherOfThem(): void
+    {
+        $this->signInto();
+        [$femi, $ilse] = [self::id(), self::id()];
+        foreach ([$femi => 'Femi', $ilse => 'Ilse'] as $id => $name) {
+            $this->send('PUT', '/api/athletes/'.$id, self::athlete(['name' => $name]));
+        }
+        $this->send('PUT', '/api/attempts/'.($entry = self::id()), [
+            'athleteId' => $femi,
+            'drill' => 'hop-in-place',
+            'kind' => 'tries',
+            'reps' => 7,
+        ]);
+        $this->send('POST', "/api/attempts/$entry/move", ['athleteId' => $ilse], self::change(1));
+        $this->assertStatus(200);
+        $moved = $this->lines()[0];
+        self::assertSame(['entry in the log', 'Ilse', 'changed'], [$moved['what'], $moved['name'], $moved['deed']]);
+        self::assertSame([['what' => 'whose', 'kind' => 'text', 'before' => 'Femi', 'after' => 'Ilse']], $moved['changes']);
+        $this->send('DELETE', '/api/athletes/'.$femi, null, self::change(1));
+        $this->send('POST', "/api/athletes/$femi/erase", ['name' => 'Femi'], self::change(2));
+        $this->assertStatus(204);
+        self::assertNotContains('entry in the log', array_column($this->lines(), 'what'));
+        self::assertStringNotContainsString($femi, $this->download('/api/export.json'));
+    }
+
     public function testItIsToldByPagesAndByAthlete(): void
     {
         $gym = $this->signInto();

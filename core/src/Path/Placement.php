@@ -46,7 +46,6 @@ final readonly class Placement
                 'tall' => $seen->tall,
                 'tall_of' => $seen->tallOf,
                 'doubles' => $seen->doubles,
-                'best' => $seen->best ?? 0,
             ]),
             ...self::inARow($seen),
             ...null === $mayBe ? [] : [Verdict::of('place.may_be', ['stage' => Term::of($mayBe)])],

@@ -115,6 +115,11 @@ final readonly class Athletes
                 ['athlete' => UuidType::NAME],
             );
         }
+        // An entry that went from them to somebody else, or the other way, still names them.
+        $this->database->execute(
+            'DELETE FROM trail WHERE gym_id = :gym AND changes LIKE :named',
+            ['named' => '%"'.$id->toRfc4122().'"%'],
+        );
         $this->database->execute(
             'DELETE s FROM practice_set s JOIN practice p ON p.gym_id = s.gym_id AND p.id = s.practice_id
              WHERE s.gym_id = :gym AND p.athlete_id = :athlete',

@@ -12,7 +12,10 @@ use Symfony\Component\Uid\Uuid;
 final class Changes
 {
     /** Says nothing of what happened, or repeats what the line itself says. */
-    private const LEFT_OUT = ['gym_id', 'id', 'athlete_id', 'version', 'removed_at', 'created_at', 'revision', 'set_id'];
+    private const LEFT_OUT = ['gym_id', 'id', 'version', 'removed_at', 'created_at', 'revision', 'set_id'];
+
+    /** Whose it is stands in the line itself; that it went from one to another does not. */
+    private const WHOSE = 'athlete_id';
 
     /** Of a secret it is told that it changed, never what it is. */
     private const SECRET = '_hash';
@@ -27,7 +30,8 @@ final class Changes
         $changes = [];
         foreach ($values as $column => [$before, $after]) {
             $pair = [self::plain($column, $before), self::plain($column, $after)];
-            if (!\in_array($column, self::LEFT_OUT, true) && $pair[0] !== $pair[1]) {
+            $said = self::WHOSE === $column && \in_array(null, $pair, true);
+            if (!$said && !\in_array($column, self::LEFT_OUT, true) && $pair[0] !== $pair[1]) {
                 $changes[$column] = str_ends_with($column, self::SECRET) ? [null, null] : $pair;
             }
         }

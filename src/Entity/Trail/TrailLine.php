@@ -19,9 +19,6 @@ class TrailLine implements BelongsToGym
     /** Of these tables everything stays on this machine: who may sign in. */
     public const STAYS = ['coach', 'way_in'];
 
-    /** What goes out with a gym, as a condition on `t`: not that a file came in, nor that the gym itself was made. */
-    public const TRAVELS = "t.deed <> 'in' AND t.kind NOT IN ('coach', 'way_in') AND (t.kind <> 'gym' OR t.deed <> 'made')";
-
     public function __construct(
         #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $gymId,
         #[ORM\Id] #[ORM\Column(type: 'uuid')] public readonly Uuid $id,
@@ -40,6 +37,17 @@ class TrailLine implements BelongsToGym
         /** False: it came with a file, which can say anything. */
         #[ORM\Column(options: ['default' => false])] public readonly bool $writtenHere,
     ) {
+    }
+
+    /** What goes out with a gym, as a condition on `t`: not that a file came in, nor that the gym itself was made. */
+    public static function travels(): string
+    {
+        return \sprintf(
+            "t.deed <> '%s' AND t.kind NOT IN ('%s') AND (t.kind <> 'gym' OR t.deed <> '%s')",
+            TrailDeed::BroughtIn->value,
+            implode("', '", self::STAYS),
+            TrailDeed::Made->value,
+        );
     }
 
     /**

@@ -379,7 +379,7 @@ final class Tables
                 'what was done to it',
             ),
             Column::text('changes', 2, 20_000, 'JSON: by column, what stood there before and what after'),
-        ], kept: false, forOwners: true, only: TrailLine::TRAVELS);
+        ], kept: false, forOwners: true, only: TrailLine::travels());
     }
 
     /** What the gym has chosen for itself; its name stays its own. */

@@ -29,6 +29,7 @@ final class TrailWords
 
     /** By column, whichever table it stands in. */
     public const COLUMNS = [
+        'athlete_id' => 'whose',
         'beginners_school' => 'beginners are sized by',
         'birth_year' => 'birth year',
         'cable_id' => 'cable',

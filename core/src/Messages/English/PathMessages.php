@@ -75,8 +75,7 @@ final class PathMessages
         'place.tall' => 'Placed at {stage}: quiet singles '
             .'{misses, plural, =0 {without a miss} one {with one miss} other {with # misses}}, '.self::TALL.self::CONFIRM,
         'place.doubles' => 'Placed at {stage}: tall singles and {doubles, number} doubles, all landed tall.'.self::CONFIRM,
-        'place.linked' => 'Placed at {stage}: {best, plural, =0 {no double} one {one double} other {# doubles in a row}} '
-            .'at best of three goes.'.self::CONFIRM,
+        'place.linked' => 'Placed at {stage}: by the best of three goes at doubles in a row.'.self::CONFIRM,
         'place.pain' => 'Something hurts: no jumps today. What it is comes first; see a professional if it lasts.',
         'place.in_a_row' => '{turns, number} singles and {misses, plural, =0 {no miss} one {one miss} other {# misses}}: {count, number} '
             .'in a row {in_ten, plural, =0 {hardly ever} one {about once in 10} =10 {nearly always} other {about # times in 10}}.',
