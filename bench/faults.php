@@ -9,6 +9,7 @@ declare(strict_types=1);
 use Zumbo\Core\Fault\Diagnosis;
 use Zumbo\Core\Fault\RankedFault;
 use Zumbo\Core\Fault\Sign;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Stage\Stage;
 
 require __DIR__.'/../core/autoload.php';
@@ -22,7 +23,7 @@ $vignettes = json_decode(
 );
 $first = $three = 0;
 foreach ($vignettes as ['signs' => $signs, 'stage' => $stage, 'fault' => $fault]) {
-    $ranked = Diagnosis::of(array_map(Sign::from(...), $signs), Stage::from($stage), false)->ranked;
+    $ranked = Diagnosis::of(array_map(Sign::from(...), $signs), Stage::from($stage), false, Ways::usual())->ranked;
     $codes = array_map(static fn (RankedFault $one): string => $one->fault->code, array_slice($ranked, 0, 3));
     $first += $codes[0] === $fault ? 1 : 0;
     $three += in_array($fault, $codes, true) ? 1 : 0;
@@ -31,7 +32,7 @@ $perSecond = static function (int $signs): float {
     $noticed = array_slice(Sign::cases(), 0, max(1, $signs));
     $start = hrtime(true);
     for ($i = 0; $i < 500; ++$i) {
-        Diagnosis::of($noticed, Stage::Link, false);
+        Diagnosis::of($noticed, Stage::Link, false, Ways::usual());
     }
 
     return 500e9 / (hrtime(true) - $start);

@@ -52,6 +52,10 @@ final readonly class ClassAthleteView
         public ?SentenceView $look,
         /** Came along for this evening. */
         public bool $guest,
+        /** What is told without being asked: ready, no longer getting better, worse since the trim; null: nothing. */
+        public ?SentenceView $news,
+        /** Put at their stage by two minutes, to be confirmed. */
+        public bool $provisional,
     ) {
     }
 }

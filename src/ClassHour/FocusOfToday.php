@@ -6,6 +6,7 @@ namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Shared\CueView;
+use Zumbo\Core\Method\Ways;
 
 /**
  * What an athlete works on beside the drill.
@@ -16,10 +17,10 @@ final readonly class FocusOfToday
     {
     }
 
-    public static function of(?Focus $focus): ?self
+    public static function of(?Focus $focus, Ways $ways): ?self
     {
         return null === $focus
             ? null
-            : new self($focus->id()->toRfc4122(), CueView::of($focus->toCore(), $focus->signs()), $focus->version());
+            : new self($focus->id()->toRfc4122(), CueView::of($focus->toCore(), $focus->signs(), $ways), $focus->version());
     }
 }

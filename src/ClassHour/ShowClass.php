@@ -10,6 +10,7 @@ use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\Log\DaySums;
+use Zumbo\App\Entity\Path\OwnDrills;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Attendances;
@@ -18,6 +19,7 @@ use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\LoggedEntries;
 use Zumbo\App\Shared\Outlook\ReadOutlooks;
+use Zumbo\App\Shared\Path\Provisional;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;
@@ -50,6 +52,7 @@ final readonly class ShowClass
         private Attempts $attempts,
         private LoggedEntries $entries,
         private Focuses $focuses,
+        private OwnDrills $drills,
         private DaySums $sums,
         private ReadOutlooks $outlooks,
         private Attendances $attendances,
@@ -100,6 +103,7 @@ final readonly class ShowClass
         $focuses = $this->focuses->current($this->clock->now());
         $days = $this->sums->stageDays();
         $outlooks = $this->outlooks->of($judged);
+        $shelf = $this->drills->shelf();
         $role = $this->coach->role();
         $views = [];
         foreach ($judged as $id => $one) {
@@ -107,9 +111,9 @@ final readonly class ShowClass
             $outlook = $outlooks[$id];
             $jumps = $one->today->allowance->offersJumps();
             $before = ($days[$id][$stage->value] ?? 0) - (int) $one->sums->hasStageOn($stage, $day);
-            $set = TodaysSet::of($stage, $before)->drill;
+            $set = TodaysSet::of($stage, $shelf, $one->gates->ways, $before)->drill;
             $drill = $jumps ? $set : null;
-            $focus = $jumps ? FocusOfToday::of($focuses[$id] ?? null) : null;
+            $focus = $jumps ? FocusOfToday::of($focuses[$id] ?? null, $one->gates->ways) : null;
             $views[] = new ClassAthleteView(
                 $id,
                 $one->athlete->tag(),
@@ -131,6 +135,8 @@ final readonly class ShowClass
                 $one->sums->entriesOn($day),
                 self::said($jumps ? $outlook->look : null),
                 null !== $one->athlete->guestOn(),
+                self::said($jumps ? $outlook->news?->news : null),
+                Provisional::is($one),
             );
         }
 

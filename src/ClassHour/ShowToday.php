@@ -10,6 +10,7 @@ use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\Log\DaySums;
+use Zumbo\App\Entity\Path\OwnDrills;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
@@ -20,7 +21,6 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Drill\Drill;
-use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Path\TodaysSet;
 
@@ -37,6 +37,7 @@ final readonly class ShowToday
         private Attempts $attempts,
         private LoggedEntries $entries,
         private Focuses $focuses,
+        private OwnDrills $drills,
         private DaySums $sums,
         private ReadOutlooks $outlooks,
         private JudgeToday $judge,
@@ -56,10 +57,11 @@ final readonly class ShowToday
         $stage = $athlete->stage();
         $before = ($this->sums->stageDays($id)[$id->toRfc4122()][$stage->value] ?? 0)
             - (int) $judged->sums->hasStageOn($stage, $day);
+        $shelf = $this->drills->shelf();
         $jumps = $judged->today->allowance->offersJumps();
-        $set = $jumps ? TodaysSet::of($stage, $before) : null;
+        $set = $jumps ? TodaysSet::of($stage, $shelf, $judged->gates->ways, $before) : null;
         $outlook = $this->outlooks->one($judged);
-        $focus = $jumps ? FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null) : null;
+        $focus = $jumps ? FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null, $judged->gates->ways) : null;
 
         return new TodayView(
             $id->toRfc4122(),
@@ -70,13 +72,16 @@ final readonly class ShowToday
                 DrillView::of(...),
                 array_values(
                     array_filter(
-                        null === $set ? [] : DrillTable::ofStage($stage),
+                        null === $set ? [] : [
+                            ...$shelf->ofStage($stage, $judged->gates->ways),
+                            ...$shelf->own($stage, $judged->gates->ways),
+                        ],
                         static fn (Drill $drill): bool => $drill->code !== $set?->drill->code,
                     ),
                 ),
             ),
             $focus,
-            null === $outlook->gate ? null : GateView::of($outlook->gate, $outlook->doubt, $jumps),
+            null === $outlook->gate ? null : GateView::of($outlook->gate, $outlook->news?->news, $outlook->doubt, $jumps),
             $this->entries->views(
                 $this->attempts->newestOfStage($athlete, $now->modify(Attempts::LOOK_BACK), self::SHOWN),
                 [$id->toRfc4122() => $judged->sums],

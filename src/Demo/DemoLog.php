@@ -14,6 +14,8 @@ use Zumbo\App\Entity\Log\PracticeSet;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\Drill;
+use Zumbo\Core\Drill\DrillShelf;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Path\TodaysSet;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
@@ -78,7 +80,7 @@ final class DemoLog
         int $before,
         SimulatedAthlete $truth,
     ): void {
-        $drill = TodaysSet::of($stage, $before)->drill;
+        $drill = TodaysSet::of($stage, DrillShelf::library(), Ways::usual(), $before)->drill;
         $name = \sprintf('%s %s', $athlete->profile()->name, $at->format('Y-m-d'));
         $practice = new Practice($athlete->gymId(), $this->ids->named($name), $athlete->id(), $at->setTime(0, 0), $at);
         $set = new PracticeSet(

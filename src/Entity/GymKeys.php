@@ -38,6 +38,8 @@ final class GymKeys
         'way_in',
         'attendance',
         'evening_note',
+        'gate_decision',
+        'own_drill',
         'trail',
         'signed_in_device',
     ];
@@ -49,6 +51,7 @@ final class GymKeys
         ['focus', 'focus_athlete_key', ['gym_id', 'athlete_id'], 'athlete'],
         ['noted_caution', 'noted_caution_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['attendance', 'attendance_of', ['gym_id', 'athlete_id'], 'athlete'],
+        ['gate_decision', 'gate_decision_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['trail', 'trail_whose', ['gym_id', 'athlete_id'], 'athlete'],
         ['day_stop', 'day_stop_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['stature', 'stature_athlete', ['gym_id', 'athlete_id'], 'athlete'],

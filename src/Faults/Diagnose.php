@@ -31,7 +31,7 @@ final readonly class Diagnose
         $judged = $this->mayJump->orRefuse($this->athletes->get($id));
         // A rope that is not right is no rope that was checked, whatever was ticked.
         $checked = 'yes' === $input->ropeChecked && $judged->today->rope->isFine();
-        $diagnosis = Diagnosis::of($signs, $judged->wanted->stage, $checked);
+        $diagnosis = Diagnosis::of($signs, $judged->wanted->stage, $checked, $judged->gates->ways);
 
         return new DiagnosisView(
             $id->toRfc4122(),
@@ -39,7 +39,7 @@ final readonly class Diagnose
             $diagnosis->ropeFirst,
             RopeVerdictView::ofJudged($judged, $this->gyms->current()->unit()),
             array_map(RankedFaultView::of(...), \array_slice($diagnosis->ranked, 0, self::SHOWN)),
-            CueView::of($diagnosis->ranked[0]->fault, $signs),
+            CueView::of($diagnosis->ranked[0]->fault, $signs, $judged->gates->ways),
         );
     }
 }

@@ -7,7 +7,6 @@ namespace Zumbo\App\Faults;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
-use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Input\FromBody;
@@ -19,7 +18,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
  */
 final readonly class FaultsController
 {
-    public function __construct(private Diagnose $diagnose, private GiveFocus $give, private Focuses $focuses)
+    public function __construct(private Diagnose $diagnose, private GiveFocus $give, private ShowFocus $show)
     {
     }
 
@@ -47,7 +46,7 @@ final readonly class FaultsController
     #[Answers(FocusView::class, says: 'One focus: the fault that is worked on.')]
     public function one(UuidV7 $id): FocusView
     {
-        return FocusView::of($this->focuses->get($id));
+        return $this->show->one($id);
     }
 
     #[Route('/api/focuses/{id}', methods: ['PUT'])]

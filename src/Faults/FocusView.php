@@ -6,6 +6,7 @@ namespace Zumbo\App\Faults;
 
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Shared\CueView;
+use Zumbo\Core\Method\Ways;
 
 /**
  * What an athlete works on.
@@ -23,12 +24,12 @@ final readonly class FocusView
     ) {
     }
 
-    public static function of(Focus $focus): self
+    public static function of(Focus $focus, Ways $ways): self
     {
         return new self(
             $focus->id()->toRfc4122(),
             $focus->athleteId()->toRfc4122(),
-            CueView::of($focus->toCore(), $focus->signs()),
+            CueView::of($focus->toCore(), $focus->signs(), $ways),
             $focus->givenAt()->format('Y-m-d\TH:i:s\Z'),
             $focus->isRemoved(),
             $focus->version(),

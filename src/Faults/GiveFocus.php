@@ -25,6 +25,7 @@ final readonly class GiveFocus
 {
     public function __construct(
         private Focuses $focuses,
+        private ShowFocus $show,
         private NamedAthlete $athletes,
         private IdempotentWrite $writes,
         private GymScope $scope,
@@ -77,7 +78,7 @@ final readonly class GiveFocus
             null,
             fn (): Focus => $this->focuses->get($id),
             $change,
-            FocusView::of(...),
+            $this->show->view(...),
         );
     }
 }

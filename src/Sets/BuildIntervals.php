@@ -27,12 +27,12 @@ final readonly class BuildIntervals
         $judged = $this->mayJump->orRefuse($athlete);
         $set = $input->set();
         $stage = $athlete->stage();
-        $contacts = $set->contacts(Rate::perMinute(DrillTable::ofStage($stage)[0]->cadence), $stage);
+        $contacts = $set->contacts(Rate::perMinute(DrillTable::ofStage($stage, $judged->gates->ways)[0]->cadence), $stage);
 
         return IntervalView::of(
             $id->toRfc4122(),
             $set,
-            $set->measuredBy($athlete->stage()),
+            $set->measuredBy($judged->gates->at($stage)),
             $contacts,
             SentenceView::of($judged->today->contacts->with($contacts), LengthUnit::Centimetre),
         );

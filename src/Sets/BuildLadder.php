@@ -8,6 +8,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\MayJump;
 use Zumbo\Core\Measure\LengthUnit;
@@ -50,6 +51,10 @@ final readonly class BuildLadder
         $judged = $this->mayJump->orRefuse($athlete);
         $stage = $athlete->stage();
         $family = LadderFamily::from($input->family);
+        $method = $judged->gates->ways->method;
+        if (!$family->isJumpedBy($method)) {
+            throw BadField::of('family', $family->value, implode(', ', array_column(LadderFamily::jumpedBy($method), 'value')));
+        }
         $kind = Ladder::kindAt($stage);
         $countKind = Ladder::measuredBy($family, $stage);
         $own = AthleteHazard::of(Prior::forStage($stage), $this->attempts->countedStreaks($athlete, $this->clock->now()));
@@ -57,7 +62,7 @@ final readonly class BuildLadder
             ? [$own->hazard, Hazard::untaughtDoubles()]
             : [Hazard::usualSingles(), $own->hazard];
         $upTo = fn (int $top): LadderOutlook => $this->outlook(
-            Ladder::of($family, $top, $kind, $input->fixedSingles),
+            Ladder::of($family, $top, $kind, $input->fixedSingles, $method),
             $singles,
             $doubles,
         );

@@ -10,6 +10,7 @@ use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Method\Ways;
 
 /**
  * The one cue for a fault: what to say, what to drill, why, and when to step back.
@@ -21,6 +22,7 @@ final readonly class CueView
         public string $name,
         public string $cue,
         public string $drill,
+        public string $drillCode,
         public SentenceView $reason,
         /** Null: there is nothing to step back to. */
         public ?SentenceView $stepBack,
@@ -31,15 +33,16 @@ final readonly class CueView
     /**
      * @param list<Sign> $signs
      */
-    public static function of(Fault $fault, array $signs): self
+    public static function of(Fault $fault, array $signs, Ways $ways): self
     {
-        $advice = CueAdvice::of($fault, $signs);
+        $advice = CueAdvice::of($fault, $signs, $ways);
 
         return new self(
             $fault->code,
             MessageCatalogue::name(Term::named('fault', $fault->code)),
             $advice->cue,
-            $advice->drill,
+            $advice->drill->title,
+            $advice->drill->code,
             SentenceView::of($advice->reason, LengthUnit::Centimetre),
             null === $advice->stepBack ? null : SentenceView::of($advice->stepBack, LengthUnit::Centimetre),
             SentenceView::of($advice->watch, LengthUnit::Centimetre),

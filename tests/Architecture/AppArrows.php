@@ -20,6 +20,7 @@ final class AppArrows
         'RopeDesk',
         'Rhythm',
         'ClassHour',
+        'Path',
         'Log',
         'Pacing',
         'Sets',

@@ -25,21 +25,23 @@ final class CoreRules
         'Rhythm' => [],
         'Sound' => ['Rhythm'],
         'Streak' => [],
+        // A method jumps some patterns and not others.
+        'Method' => ['Rhythm'],
         // What a drill loads is a part of the body.
-        'Drill' => ['Rhythm', 'Body'],
-        'Path' => ['Drill', 'Streak'],
+        'Drill' => ['Rhythm', 'Body', 'Method'],
+        'Path' => ['Drill', 'Streak', 'Method'],
         // Intervals are logged as the stage's gate counts.
-        'Sets' => ['Rhythm', 'Streak', 'Drill', 'Path'],
+        'Sets' => ['Rhythm', 'Streak', 'Drill', 'Path', 'Method'],
         'Load' => ['Drill', 'Rhythm'],
         'Pacing' => ['Streak'],
         'Jump' => [],
         // Whether a trim helped is read off the streaks before and after it.
         'Gear' => ['Rope', 'Cable', 'Body', 'Streak'],
         // Stepping back means a drill of the stage below.
-        'Fault' => ['Drill'],
+        'Fault' => ['Drill', 'Method'],
         'Allowance' => ['Body'],
         // The one judgement: reads every rule it rests on, and nothing of the screens that read it.
-        'Today' => ['Allowance', 'Body', 'Rope', 'Cable', 'Gear', 'Load', 'Drill'],
+        'Today' => ['Allowance', 'Body', 'Rope', 'Cable', 'Gear', 'Load', 'Drill', 'Method'],
         // A list says how tall somebody is, when they were born, and what they jumped.
         'Roster' => ['Body', 'Streak'],
         'Calc' => [
@@ -52,6 +54,7 @@ final class CoreRules
             'Sound',
             'Streak',
             'Drill',
+            'Method',
             'Path',
             'Sets',
             'Load',

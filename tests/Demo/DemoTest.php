@@ -14,9 +14,10 @@ use Zumbo\App\Demo\HiddenTruth;
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Tests\RealServices;
 use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Path\Entry;
 use Zumbo\Core\Path\GateOutlook;
-use Zumbo\Core\Path\GateTable;
+use Zumbo\Core\Path\GatesInForce;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
@@ -82,13 +83,13 @@ final class DemoTest extends KernelTestCase
 
         $femi = GateOutlook::of(
             Stage::Mix,
-            GateTable::of(Stage::Mix) ?? throw new \LogicException('Mix has a gate'),
+            GatesInForce::usual(Ways::usual()),
             array_map(
                 static fn (CountedReps $counted): Entry => new Entry(CountKind::Hold, $counted, true),
                 $this->counted('Femi Adarou', 'mix'),
             ),
         );
-        self::assertTrue($femi->open, 'ready, and does not know it');
+        self::assertTrue($femi->isOpenNow(), 'ready, and does not know it');
 
         $bram = static fn (float $clean, float $tries): float => $clean / $tries;
         [$before, $after, $helped] = [

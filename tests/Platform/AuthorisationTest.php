@@ -44,8 +44,10 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/athletes/{id}' => 'ROLE_COACH',
         'DELETE /api/attempts/{id}' => 'ROLE_HELPER',
         'DELETE /api/cables/{id}' => 'ROLE_COACH',
+        'DELETE /api/drills/{id}' => 'ROLE_COACH',
         'DELETE /api/entry-lists/{id}' => 'ROLE_COACH',
         'DELETE /api/focuses/{id}' => 'ROLE_COACH',
+        'DELETE /api/gates/{id}' => 'ROLE_COACH',
         'DELETE /api/imports/{id}' => 'ROLE_OWNER',
         'DELETE /api/links/{id}' => 'ROLE_OWNER',
         'DELETE /api/notes/{id}' => 'ROLE_COACH',
@@ -72,6 +74,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/athletes/{id}/jump-explorer' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/ladder' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/pacing' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/path' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/sizing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/today' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/trim' => 'ROLE_HELPER',
@@ -79,12 +82,15 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/changes' => 'ROLE_HELPER',
         'GET /api/class' => 'ROLE_HELPER',
         'GET /api/cut-sheet' => 'ROLE_HELPER',
+        'GET /api/drills' => 'ROLE_HELPER',
         'GET /api/export.json' => 'ROLE_COACH',
         'GET /api/export.zip' => 'ROLE_COACH',
         'GET /api/export/{table}.csv' => 'ROLE_COACH',
         'GET /api/first-ropes' => 'ROLE_HELPER',
         'GET /api/focuses/{id}' => 'ROLE_HELPER',
         'GET /api/frames' => 'ROLE_HELPER',
+        'GET /api/gates' => 'ROLE_HELPER',
+        'GET /api/gym/ways' => 'ROLE_HELPER',
         'GET /api/imports/{id}' => 'ROLE_OWNER',
         'GET /api/live' => 'ROLE_HELPER',
         'GET /api/me/sessions' => 'ROLE_HELPER',
@@ -109,8 +115,11 @@ final class AuthorisationTest extends ApiTestCase
         'PATCH /api/athletes/{id}' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/measures' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',
+        'PATCH /api/athletes/{id}/ways' => 'ROLE_COACH',
         'PATCH /api/attempts/{id}' => 'ROLE_HELPER',
+        'PATCH /api/drills/{id}' => 'ROLE_COACH',
         'PATCH /api/gym' => 'ROLE_OWNER',
+        'PATCH /api/gym/ways' => 'ROLE_OWNER',
         'PATCH /api/notes/{id}' => 'ROLE_COACH',
         'PATCH /api/people/{id}' => 'ROLE_OWNER',
         'PATCH /api/pins/{id}' => 'ROLE_COACH',
@@ -125,8 +134,10 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/calc/{name}' => 'ROLE_HELPER',
         'POST /api/cautions/{id}/clear' => 'ROLE_COACH',
         'POST /api/cautions/{id}/statement' => 'ROLE_COACH',
+        'POST /api/drills/{id}/restore' => 'ROLE_COACH',
         'POST /api/entry-lists' => 'ROLE_COACH',
         'POST /api/focuses/{id}/restore' => 'ROLE_COACH',
+        'POST /api/gates/{id}/restore' => 'ROLE_COACH',
         'POST /api/guests/{id}/join' => 'ROLE_COACH',
         'POST /api/imports/{id}/agree' => 'ROLE_OWNER',
         'POST /api/me/password' => 'ROLE_HELPER',
@@ -146,9 +157,11 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/attendance/{id}' => 'ROLE_COACH',
         'PUT /api/cables/{id}' => 'ROLE_COACH',
         'PUT /api/cautions/{id}' => 'ROLE_HELPER',
+        'PUT /api/drills/{id}' => 'ROLE_COACH',
         'PUT /api/entry-lists/{id}' => 'ROLE_COACH',
         'PUT /api/first-ropes/{id}' => 'ROLE_COACH',
         'PUT /api/focuses/{id}' => 'ROLE_COACH',
+        'PUT /api/gates/{id}' => 'ROLE_COACH',
         'PUT /api/guests/{id}' => 'ROLE_COACH',
         'PUT /api/imports/{id}' => 'ROLE_OWNER',
         'PUT /api/invitations/{id}' => 'ROLE_OWNER',
@@ -239,6 +252,11 @@ final class AuthorisationTest extends ApiTestCase
         $note = self::id();
         $this->send('PUT', '/api/notes/'.$note, ['text' => 'new mats']);
         $this->assertStatus(201);
+        [$gate, $drill] = [self::id(), self::id()];
+        $this->send('PUT', '/api/gates/'.$gate, ['stage' => 'link', 'deed' => 'waived', 'reason' => 'came so', 'athleteId' => $athlete]);
+        $this->assertStatus(201);
+        $this->send('PUT', '/api/drills/'.$drill, ['title' => 'Ours', 'stage' => 'link', 'notation' => '5d']);
+        $this->assertStatus(201);
         $import = self::id();
         $this->send('PUT', '/api/imports/'.$import, '{"format": "zumbo", "version": 1}');
         $this->assertStatus(201);
@@ -292,6 +310,8 @@ final class AuthorisationTest extends ApiTestCase
             'guests' => $athlete,
             'ropes' => $rope,
             'notes' => $note,
+            'gates' => $gate,
+            'drills' => $drill,
             'entry-lists' => $attempt,
             'attempts' => $attempt,
             'focuses' => $focus,
@@ -312,6 +332,8 @@ final class AuthorisationTest extends ApiTestCase
             'PATCH /api/athletes/{id}' => self::athlete(),
             'PATCH /api/athletes/{id}/stage' => ['stage' => 'mix'],
             'PATCH /api/athletes/{id}/measures' => [],
+            'PATCH /api/athletes/{id}/ways' => [],
+            'PATCH /api/drills/{id}' => ['title' => 'Ours', 'stage' => 'link', 'notation' => '6d'],
             'PATCH /api/attempts/{id}' => ['clean' => false],
             'POST /api/attempts/{id}/move' => ['athleteId' => $athlete],
             'PATCH /api/notes/{id}' => ['text' => 'better'],

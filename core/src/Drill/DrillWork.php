@@ -14,4 +14,6 @@ enum DrillWork: string
     /** Hands only: the rope is turned and the feet stay down. */
     case Rope = 'rope';
     case JumpAndRope = 'jump-and-rope';
+    /** Neither rope nor landing. */
+    case Still = 'still';
 }

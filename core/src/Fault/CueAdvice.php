@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Fault;
 
+use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Method\Ways;
 
 /**
  * What a coach says, and why: one cue for one fault, the drill that goes before the next set, and when to step back.
@@ -19,7 +21,7 @@ final readonly class CueAdvice
     private function __construct(
         /** What to say; for a rope, what to do. */
         public string $cue,
-        public string $drill,
+        public Drill $drill,
         public Verdict $reason,
         /** Null: nothing to step back to, the rope or the pacing is to be changed. */
         public ?Verdict $stepBack,
@@ -31,8 +33,9 @@ final readonly class CueAdvice
     /**
      * @param list<Sign> $signs that were noticed; perhaps none, when a coach knew at once
      */
-    public static function of(Fault $fault, array $signs): self
+    public static function of(Fault $fault, array $signs, Ways $ways): self
     {
+        [$cue, $drill, $stepBack] = [FaultsBySchool::cue($fault, $ways), $fault->drillBy($ways), $fault->stepBackBy($ways)];
         $values = [
             'fault' => Term::named('fault', $fault->code),
             'why' => $fault->why,
@@ -47,15 +50,15 @@ final readonly class CueAdvice
         $telling = ($explained[0] ?? $fault->evidence[0])->sign;
 
         return new self(
-            '' === $fault->cue ? $fault->drill : $fault->cue,
-            $fault->drill,
+            '' === $cue ? $drill->title : $cue,
+            $drill,
             Verdict::of([] === $signs ? 'cue.known' : 'cue.because', $values),
-            null === $fault->stepBack
+            null === $stepBack
                 ? null
                 : Verdict::of('cue.step_back', [
                     'goes' => self::GOES_BEFORE_STEPPING_BACK,
-                    'stage' => Term::of($fault->stepBack),
-                    'drill' => DrillTable::ofStage($fault->stepBack)[0]->title,
+                    'stage' => Term::of($stepBack),
+                    'drill' => DrillTable::ofStage($stepBack, $ways)[0]->title,
                 ]),
             Verdict::of('cue.watch', ['sign' => Term::of($telling)]),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Fault;
 
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -33,24 +34,25 @@ final readonly class Diagnosis
      * @param non-empty-list<Sign> $signs
      * @param bool                 $ropeChecked since its last change, and the athlete has not grown
      */
-    public static function of(array $signs, Stage $stage, bool $ropeChecked): self
+    public static function of(array $signs, Stage $stage, bool $ropeChecked, Ways $ways): self
     {
         $scores = [];
         $faults = [];
-        foreach (FaultTable::all() as $fault) {
+        $counted = array_values(array_filter($signs, static fn (Sign $sign): bool => FaultsBySchool::isSign($sign, $ways)));
+        foreach (FaultsBySchool::faults($ways) as $fault) {
             $faults[$fault->code] = $fault;
-            $scores[$fault->code] = self::score($fault, $signs, $stage, $ropeChecked);
+            $scores[$fault->code] = self::score($fault, $counted, $stage, $ropeChecked);
         }
         arsort($scores);
         $total = array_sum(array_map(static fn (float $score): float => exp($score), $scores));
         $ranked = [];
         foreach ($scores as $code => $score) {
-            $ranked[] = new RankedFault($faults[$code], exp($score) / $total, self::explained($faults[$code], $signs));
+            $ranked[] = new RankedFault($faults[$code], exp($score) / $total, self::explained($faults[$code], $counted));
         }
         $first = $ranked[0];
         $ropeFirst = !$ropeChecked || $first->fault->isOfTheRope();
 
-        return new self($ranked, $ropeFirst, self::advice($first->fault, $ropeFirst));
+        return new self($ranked, $ropeFirst, self::advice($first->fault, $ropeFirst, $ways));
     }
 
     /**
@@ -92,9 +94,9 @@ final readonly class Diagnosis
         );
     }
 
-    private static function advice(Fault $fault, bool $ropeFirst): Verdict
+    private static function advice(Fault $fault, bool $ropeFirst, Ways $ways): Verdict
     {
-        $values = ['cue' => $fault->cue, 'drill' => $fault->drill];
+        $values = ['cue' => FaultsBySchool::cue($fault, $ways), 'drill' => $fault->drillBy($ways)->title];
 
         return match (true) {
             $fault->isOfTheRope() => Verdict::of('fault.rope', $values),

@@ -23,17 +23,19 @@ final readonly class Entry
         public string $session = '',
         /** Of a day on which jumping was stopped. */
         public bool $stopped = false,
+        /** Its local day, counted on; null: not known. */
+        public ?int $day = null,
     ) {
     }
 
     public function ofSession(string $session): self
     {
-        return new self($this->countKind, $this->counted, $this->clean, $session, $this->stopped);
+        return new self($this->countKind, $this->counted, $this->clean, $session, $this->stopped, $this->day);
     }
 
     /** The same, of a day on which jumping was stopped. */
     public function ofAStoppedDay(): self
     {
-        return new self($this->countKind, $this->counted, $this->clean, $this->session, true);
+        return new self($this->countKind, $this->counted, $this->clean, $this->session, true, $this->day);
     }
 }

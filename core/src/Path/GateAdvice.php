@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Zumbo\Core\Path;
 
 use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
-use Zumbo\Core\Streak\Posterior;
+use Zumbo\Core\Method\GateRule;
 
 /**
  * What follows from a gate's outlook: how sure the chance is, what would settle it, and the one next thing.
@@ -16,11 +17,8 @@ use Zumbo\Core\Streak\Posterior;
  */
 final readonly class GateAdvice
 {
-    private const NEARLY_FROM = 0.5;
-
     /** What is usual at a stage is said when it moves the chance by more. */
     private const PRIOR_SAID_FROM = 0.03;
-    private const INTERVAL = 0.8;
     private const MOST_MORE = 50;
 
     private function __construct(
@@ -41,7 +39,7 @@ final readonly class GateAdvice
      */
     public static function of(GateOutlook $outlook, float $byPrior, ?Verdict $unaware): self
     {
-        $interval = self::interval($outlook->gate, $outlook->recent->posterior);
+        $interval = GateChance::interval($outlook->gate, $outlook->gate->count, $outlook->recent->posterior);
         $more = self::more($outlook->chance, $interval, $outlook->recent->entries);
 
         return new self(
@@ -50,33 +48,6 @@ final readonly class GateAdvice
             self::basis($outlook->recent, $outlook->gate, $more, $byPrior),
             self::next($outlook, $more, $unaware),
         );
-    }
-
-    /**
-     * @return array{float, float}
-     */
-    private static function interval(Gate $gate, Posterior $posterior): array
-    {
-        [$low, $high] = $posterior->interval(self::INTERVAL);
-        if (CountKind::Tries === $gate->countKind) {
-            return [self::binomialTail($low, $gate), self::binomialTail($high, $gate)];
-        }
-
-        return [$low ** $gate->count, $high ** $gate->count];
-    }
-
-    private static function binomialTail(float $p, Gate $gate): float
-    {
-        $sum = 0.0;
-        $term = (1 - $p) ** $gate->tries;
-        for ($k = 0; $k <= $gate->tries; ++$k) {
-            if ($k >= $gate->count) {
-                $sum += $term;
-            }
-            $term *= $p < 1.0 ? ((($gate->tries - $k) / ($k + 1)) * $p) / (1 - $p) : 0.0;
-        }
-
-        return $p >= 1.0 ? 1.0 : min(1.0, $sum);
     }
 
     /**
@@ -126,15 +97,23 @@ final readonly class GateAdvice
             'quality' => $outlook->gate->quality,
             'missing' => max(0, GateOutlook::LEAST_ENTRIES - $count),
             'more' => $more ?? self::MOST_MORE,
+            'reason' => $outlook->gate->waived,
+            'clean' => $outlook->cleanMissing(),
         ];
+        $before = $outlook->stageBefore();
 
         return match (true) {
-            $outlook->open => Verdict::of('gate.next_open', $values),
+            $outlook->gate->isWaived() => Verdict::of('gate.next_waived', $values),
+            $outlook->isOpenNow() => Verdict::of('gate.next_open', $values),
+            GateVerdict::StepBack === $outlook->verdict && null !== $before => Verdict::of('gate.next_step_back', [
+                'stage' => Term::of($before),
+            ]),
             0 === $count => Verdict::of('gate.next_first', $values),
+            GateRule::FormFirst === $outlook->gate->rule => Verdict::of('gate.next_form', $values),
             $outlook->rough > 0 => Verdict::of('gate.next_quality', $values),
             $outlook->chance >= GateOutlook::OPEN_FROM => Verdict::of('gate.next_few', $values),
             null !== $unaware => $unaware,
-            $outlook->chance >= self::NEARLY_FROM => Verdict::of($more > 0 ? 'gate.next_nearly' : 'gate.next_close', $values),
+            $outlook->chance >= GateOutlook::NEARLY_FROM => Verdict::of($more > 0 ? 'gate.next_nearly' : 'gate.next_close', $values),
             default => Verdict::of('gate.next_practise', $values),
         };
     }

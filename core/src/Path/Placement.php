@@ -8,6 +8,7 @@ use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\Posterior;
 use Zumbo\Core\Streak\Prior;
@@ -33,13 +34,14 @@ final readonly class Placement
     {
     }
 
-    public static function of(TwoMinutes $seen): self
+    public static function of(TwoMinutes $seen, Ways $ways): self
     {
         [$stage, $why] = self::stage($seen);
+        $stage = $ways->method->skips($stage) ? $ways->method->after($stage) ?? $stage : $stage;
         $rewarded = null !== $seen->best || Stage::Snap === $stage || Stage::Jump === $stage || $seen->bounces();
-        $mayBe = $rewarded || 0 === $seen->doubles ? null : Stage::cases()[$stage->number()];
+        $mayBe = $rewarded || 0 === $seen->doubles ? null : $ways->method->after($stage);
 
-        return new self($stage, $mayBe, DrillTable::ofStage($stage)[0], [
+        return new self($stage, $mayBe, DrillTable::ofStage($stage, $ways)[0], [
             Verdict::of($why, [
                 'stage' => Term::of($stage),
                 'misses' => $seen->misses,

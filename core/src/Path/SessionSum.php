@@ -18,6 +18,8 @@ final readonly class SessionSum
         public bool $summed,
         /** A day on which jumping was stopped. */
         public bool $stopped = false,
+        /** Its local day, counted on from some day or other; null: not known. */
+        public ?int $day = null,
     ) {
     }
 
@@ -30,7 +32,14 @@ final readonly class SessionSum
             $this->entries + $other->entries,
             $this->summed || $other->summed,
             $this->stopped,
+            $this->day,
         );
+    }
+
+    /** Reps and misses together: a miss is a try. */
+    public function tries(): int
+    {
+        return $this->successes + $this->misses;
     }
 
     /** A day that was stopped says so much of what an ordinary one says. */

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Zumbo\Core\Path;
 
 use Zumbo\Core\Drill\Drill;
-use Zumbo\Core\Drill\DrillTable;
+use Zumbo\Core\Drill\DrillShelf;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -22,9 +23,9 @@ final readonly class TodaysSet
     /**
      * @param int $practicesBefore practices of this stage on earlier days
      */
-    public static function of(Stage $stage, int $practicesBefore): self
+    public static function of(Stage $stage, DrillShelf $shelf, Ways $ways, int $practicesBefore): self
     {
-        $drills = DrillTable::ofStage($stage);
+        $drills = $shelf->ofStage($stage, $ways);
         $index = max(0, $practicesBefore) % \count($drills);
         $drill = $drills[$index];
 

@@ -6,7 +6,7 @@ namespace Zumbo\Core\Sets;
 
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Rate;
-use Zumbo\Core\Path\GateTable;
+use Zumbo\Core\Path\Gate;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -157,9 +157,9 @@ final readonly class IntervalSet
      * What is counted when it is logged: seconds and misses where the stage's gate is a hold, reps and misses
      * elsewhere. A circuit mixes jumps, so it says nothing about a gate: it is logged the other way, as work done.
      */
-    public function measuredBy(Stage $stage): CountKind
+    public function measuredBy(?Gate $gate): CountKind
     {
-        $hold = CountKind::Hold === GateTable::of($stage)?->countKind;
+        $hold = CountKind::Hold === $gate?->countKind;
 
         return $hold === ([] === $this->stations) ? CountKind::Hold : CountKind::Streak;
     }

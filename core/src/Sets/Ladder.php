@@ -6,6 +6,7 @@ namespace Zumbo\Core\Sets;
 
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Method\Method;
 use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Rhythm\JumpRun;
 use Zumbo\Core\Rhythm\Pattern;
@@ -58,6 +59,7 @@ final readonly class Ladder
     /**
      * @param int      $top          the longest rung
      * @param JumpKind $kind         what rises in a plain ladder
+     * @param Method   $method       how doubles are taught: whether it jumps the family is asked before
      * @param int      $fixedSingles singles before the doubles of each rung, for that family
      *
      * @throws OutOfRange when the top is not from 1 to 100
@@ -67,10 +69,13 @@ final readonly class Ladder
         int $top,
         JumpKind $kind = JumpKind::Double,
         int $fixedSingles = 1,
+        Method $method = Method::Pattern,
     ): self {
         if ($top < 1 || $top > self::MOST_TOP) {
             throw OutOfRange::of('top', (string) $top, 'from 1 to '.self::MOST_TOP);
         }
+        // Where the double is jumped as the tall single is, tall singles go before it.
+        $single = Method::SameJump === $method ? JumpKind::TallSingle : JumpKind::Single;
         $rising = range(1, $top);
         $run = static fn (int $count): Pattern => Pattern::of([new JumpRun($kind, max(1, $count))]);
 
@@ -80,14 +85,14 @@ final readonly class Ladder
                 LadderFamily::Pyramid => array_map($run, [...$rising, ...\array_slice(array_reverse($rising), 1)]),
                 LadderFamily::FallingSingles => array_map(
                     static fn (int $count): Pattern => Pattern::of([
-                        new JumpRun(JumpKind::Single, max(1, $count)),
+                        new JumpRun($single, max(1, $count)),
                         new JumpRun(JumpKind::Double, 1),
                     ]),
                     array_reverse($rising),
                 ),
                 LadderFamily::FixedSingles => array_map(
                     static fn (int $count): Pattern => Pattern::of([
-                        new JumpRun(JumpKind::Single, max(1, $fixedSingles)),
+                        new JumpRun($single, max(1, $fixedSingles)),
                         new JumpRun(JumpKind::Double, max(1, $count)),
                     ]),
                     $rising,

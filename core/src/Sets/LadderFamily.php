@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Sets;
 
+use Zumbo\Core\Method\Method;
+
 /**
  * The shapes of a ladder.
  */
@@ -17,4 +19,24 @@ enum LadderFamily: string
     case FallingSingles = 'falling-singles';
     /** the same singles before 1, 2, … n doubles. */
     case FixedSingles = 'fixed-singles';
+
+    /**
+     * @return list<self>
+     */
+    public static function jumpedBy(Method $method): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $one): bool => $one->isJumpedBy($method)));
+    }
+
+    /** Whether its rungs are patterns that a method jumps. */
+    public function isJumpedBy(Method $method): bool
+    {
+        foreach (Ladder::of($this, 3, fixedSingles: 3, method: $method)->rungs as $rung) {
+            if (!$method->allows($rung)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
 }

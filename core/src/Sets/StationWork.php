@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Sets;
 
-use Zumbo\Core\Drill\NoJumpTable;
+use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -50,12 +50,6 @@ final class StationWork
 
     private static function isNoJumpDrill(string $station): bool
     {
-        foreach (NoJumpTable::all() as $drill) {
-            if (0 === strcasecmp($drill->title, $station)) {
-                return true;
-            }
-        }
-
-        return false;
+        return true === DrillTable::titled($station)?->isWithoutLandings();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Sets;
 
+use Zumbo\Core\Drill\DrillShelf;
 use Zumbo\Core\Drill\DrillTable;
 
 /**
@@ -23,6 +24,6 @@ final class WorkCode
      */
     public static function all(): array
     {
-        return [...DrillTable::codes(), ...array_map(self::ofLadder(...), LadderFamily::cases()), IntervalSet::CODE];
+        return [...DrillTable::codes(), ...array_map(self::ofLadder(...), LadderFamily::cases()), IntervalSet::CODE, DrillShelf::OWN];
     }
 }

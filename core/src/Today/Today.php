@@ -9,8 +9,8 @@ use Zumbo\Core\Allowance\Jumping;
 use Zumbo\Core\Body\Growing;
 use Zumbo\Core\Body\Health;
 use Zumbo\Core\Cable\CableNeeds;
-use Zumbo\Core\Drill\NoJumpDrill;
-use Zumbo\Core\Drill\NoJumpTable;
+use Zumbo\Core\Drill\Drill;
+use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Load\ContactsLeft;
 use Zumbo\Core\Load\RestDay;
 use Zumbo\Core\Load\SessionLoad;
@@ -18,6 +18,7 @@ use Zumbo\Core\Load\StopRule;
 use Zumbo\Core\Load\WeekBase;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Method\Ways;
 
 /**
  * The one judgement about one athlete today: what they may do, what their rope and cable need. Every screen, the
@@ -30,6 +31,7 @@ final readonly class Today
         public RopeNeeds $rope,
         public CableNeeds $cable,
         public ContactsLeft $contacts,
+        private Ways $ways,
     ) {
     }
 
@@ -41,6 +43,7 @@ final readonly class Today
         Health $health,
         ?int $age,
         DayFacts $day,
+        Ways $ways,
     ): self {
         $since = $health->returningSinceDays;
         $returning = null !== $since && WeekBase::isReturning($since);
@@ -64,17 +67,20 @@ final readonly class Today
             RopeNeeds::of($wanted, $rope, $growing),
             CableNeeds::of($wanted->stage, $rope?->family),
             $contacts,
+            $ways,
         );
     }
 
     /**
      * What may be practised although jumping is off: nothing that loads what is sore.
      *
-     * @return list<NoJumpDrill> empty when jumping is on, or nothing is allowed at all
+     * @return list<Drill> empty when jumping is on, or nothing is allowed at all
      */
     public function insteadOfJumping(): array
     {
-        return Jumping::NoJump === $this->allowance->jumping ? NoJumpTable::sparing($this->allowance->sore) : [];
+        return Jumping::NoJump === $this->allowance->jumping
+            ? DrillTable::insteadOfJumping($this->ways, $this->allowance->sore)
+            : [];
     }
 
     private static function allowance(

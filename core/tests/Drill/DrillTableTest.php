@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Zumbo\Core\Tests\Drill;
 
 use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Drill\DrillShelf;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Drill\UnknownDrill;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Path\TodaysSet;
 use Zumbo\Core\Stage\Stage;
 
@@ -15,7 +17,7 @@ final class DrillTableTest extends TestCase
     public function testEveryStageHasDrillsAndTheStagesOfTheClassHaveThree(): void
     {
         foreach (Stage::cases() as $stage) {
-            $drills = DrillTable::ofStage($stage);
+            $drills = DrillTable::ofStage($stage, Ways::usual());
             self::assertGreaterThanOrEqual(
                 \in_array($stage, [Stage::Join, Stage::Singles, Stage::Mix, Stage::Link], true) ? 3 : 1,
                 \count($drills),
@@ -31,14 +33,14 @@ final class DrillTableTest extends TestCase
 
     public function testDrillsComeInTurnOnePracticeEach(): void
     {
-        $codes = array_map(static fn (int $before): string => TodaysSet::of(Stage::Mix, $before)->drill->code, [
+        $codes = array_map(static fn (int $before): string => TodaysSet::of(Stage::Mix, DrillShelf::library(), Ways::usual(), $before)->drill->code, [
             0,
             1,
             2,
             3,
         ]);
         self::assertSame(['three-and-one', 'five-and-one', 'two-and-one', 'three-and-one'], $codes);
-        self::assertSame(2, TodaysSet::of(Stage::Mix, 4)->reason->values['number']);
+        self::assertSame(2, TodaysSet::of(Stage::Mix, DrillShelf::library(), Ways::usual(), 4)->reason->values['number']);
     }
 
     public function testTheDoseIsPlain(): void
@@ -51,7 +53,7 @@ final class DrillTableTest extends TestCase
     public function testAnUnknownDrillIsNamed(): void
     {
         $this->expectException(UnknownDrill::class);
-        $this->expectExceptionMessage('drill "moonwalk": one of hop-in-place');
+        $this->expectExceptionMessage('drill "moonwalk": one of side-turns');
         DrillTable::named('moonwalk');
     }
 }

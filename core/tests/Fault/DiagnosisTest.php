@@ -12,6 +12,8 @@ use Zumbo\Core\Fault\RankedFault;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Method\Method;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Stage\Stage;
 
 final class DiagnosisTest extends TestCase
@@ -51,7 +53,9 @@ final class DiagnosisTest extends TestCase
         $faults = FaultTable::all();
         foreach ($faults as $fault) {
             self::assertNotSame('', $fault->why);
-            self::assertNotSame('', $fault->drill);
+            foreach (Method::cases() as $method) {
+                self::assertContains($fault->drillBy(Ways::of(['method' => $method->value]))->code, $fault->drills);
+            }
             self::assertSame($fault->isOfTheRope(), '' === $fault->cue);
             self::assertLessThanOrEqual($fault->to->number(), $fault->from->number());
             foreach ($fault->evidence as $evidence) {
@@ -79,11 +83,11 @@ final class DiagnosisTest extends TestCase
     {
         $words = MessageCatalogue::in(LengthUnit::Centimetre);
         $signs = [Sign::CatchesToes];
-        $unchecked = Diagnosis::of($signs, Stage::Join, false);
+        $unchecked = Diagnosis::of($signs, Stage::Join, false, Ways::usual());
         self::assertTrue($unchecked->ropeFirst);
         self::assertSame('rope-size', $unchecked->ranked[0]->fault->code);
-        self::assertSame('The rope, not the athlete: re-size first.', $words->sentence($unchecked->advice));
-        $checked = Diagnosis::of($signs, Stage::Join, true);
+        self::assertSame('The rope, not the athlete: Stand on the rope and size it anew.', $words->sentence($unchecked->advice));
+        $checked = Diagnosis::of($signs, Stage::Join, true, Ways::usual());
         self::assertFalse($checked->ropeFirst);
         self::assertFalse($checked->ranked[0]->fault->isOfTheRope());
         self::assertStringStartsWith('One cue: “', $words->sentence($checked->advice));
@@ -107,7 +111,7 @@ final class DiagnosisTest extends TestCase
      */
     private static function diagnose(array $signs, string $stage): Diagnosis
     {
-        return Diagnosis::of(array_map(Sign::from(...), $signs), Stage::from($stage), false);
+        return Diagnosis::of(array_map(Sign::from(...), $signs), Stage::from($stage), false, Ways::usual());
     }
 
     /**

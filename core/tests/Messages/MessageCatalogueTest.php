@@ -179,6 +179,9 @@ final class MessageCatalogueTest extends TestCase
             Term::of(...),
             array_merge(...array_map(static fn (string $enum): array => $enum::cases(), $enums)),
         );
+        foreach (['streak', 'tries', 'hold'] as $countKind) {
+            $codes[] = 'gate.asked_'.$countKind;
+        }
         foreach (InspectionPoint::cases() as $point) {
             $terms[] = Term::of($point)->as('failed-point');
         }
@@ -219,7 +222,7 @@ final class MessageCatalogueTest extends TestCase
                 }
             }
         }
-        $used = [...array_diff($used, ['gate.unknown']), ...self::composed()];
+        $used = [...array_diff($used, ['gate.unknown', 'gate.asked']), ...self::composed()];
         $used = array_values(array_unique($used));
         $known = array_keys(Sentences::all());
         sort($used);
@@ -237,6 +240,9 @@ final class MessageCatalogueTest extends TestCase
             foreach (['streak', 'tries', 'hold'] as $countKind) {
                 $codes[] = "gate.{$often}_$countKind";
             }
+        }
+        foreach (['streak', 'tries', 'hold'] as $countKind) {
+            $codes[] = 'gate.asked_'.$countKind;
         }
         foreach (InspectionPoint::cases() as $point) {
             $codes[] = 'inspect.'.$point->value;

@@ -9,9 +9,11 @@ use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Path\Entry;
 use Zumbo\Core\Path\GateLog;
 use Zumbo\Core\Path\GateOutlook;
+use Zumbo\Core\Path\GatesInForce;
 use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Path\RecentSessions;
 use Zumbo\Core\Path\SessionSum;
@@ -33,9 +35,9 @@ final class GateOutlookTest extends TestCase
         string $basis,
         string $next,
     ): void {
-        $gate = GateTable::of($stage);
+        $gate = GateTable::of($stage, Ways::usual());
         self::assertNotNull($gate);
-        $found = GateOutlook::of($stage, $gate, $entries);
+        $found = GateOutlook::of($stage, GatesInForce::usual(Ways::usual()), $entries);
         $words = MessageCatalogue::in(LengthUnit::Centimetre);
         self::assertSame(
             [$outlook, $basis, $next],
@@ -279,8 +281,8 @@ final class GateOutlookTest extends TestCase
 
     public function testAGateMetOnceIsNotOpen(): void
     {
-        self::assertFalse(self::link(self::stops([20]))->open);
-        self::assertTrue(self::link(self::stops(array_fill(0, 10, 30)))->open);
+        self::assertFalse(self::link(self::stops([20]))->isOpenNow());
+        self::assertTrue(self::link(self::stops(array_fill(0, 10, 30)))->isOpenNow());
     }
 
     public function testARoughNewestEntryClosesTheGate(): void
@@ -290,7 +292,7 @@ final class GateOutlookTest extends TestCase
             self::link([
                 ...$entries,
                 new Entry(CountKind::Streak, CountedReps::attempt(30, AttemptEnd::Stopped), false),
-            ])->open,
+            ])->isOpenNow(),
         );
     }
 
@@ -335,7 +337,7 @@ final class GateOutlookTest extends TestCase
     public function testOnlyTheLastStageHasNoGate(): void
     {
         foreach (Stage::cases() as $stage) {
-            self::assertSame(Stage::Workout === $stage, null === GateTable::of($stage));
+            self::assertSame(Stage::Workout === $stage, null === GateTable::of($stage, Ways::usual()));
         }
     }
 
@@ -354,7 +356,7 @@ final class GateOutlookTest extends TestCase
      */
     private static function link(array $entries): GateOutlook
     {
-        return GateOutlook::of(Stage::Link, GateTable::of(Stage::Link) ?? throw new \LogicException(), $entries);
+        return GateOutlook::of(Stage::Link, GatesInForce::usual(Ways::usual()), $entries);
     }
 
     /**
@@ -364,7 +366,7 @@ final class GateOutlookTest extends TestCase
     {
         return GateOutlook::of(
             Stage::Snap,
-            GateTable::of(Stage::Snap) ?? throw new \LogicException(),
+            GatesInForce::usual(Ways::usual()),
             self::evenings($clean),
         );
     }

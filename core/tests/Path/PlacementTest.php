@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Path\Placement;
 use Zumbo\Core\Path\RopeComesRound;
 use Zumbo\Core\Path\TwoMinutes;
@@ -33,7 +34,7 @@ final class PlacementTest extends TestCase
         Stage $stage,
         ?Stage $mayBe = null,
     ): void {
-        $placed = Placement::of(new TwoMinutes($halts, $turns, $landings, $misses, $tall, 3, $doubles, 3, $best));
+        $placed = Placement::of(new TwoMinutes($halts, $turns, $landings, $misses, $tall, 3, $doubles, 3, $best), Ways::usual());
         self::assertSame([$stage, $mayBe], [$placed->stage, $placed->mayBe]);
     }
 
@@ -67,14 +68,14 @@ final class PlacementTest extends TestCase
 
     public function testItSaysWhatItRestsOnAndThatItIsProvisional(): void
     {
-        $placed = Placement::of(new TwoMinutes(0, 36, 36, 0, 2, 3, 1, 3, null));
+        $placed = Placement::of(new TwoMinutes(0, 36, 36, 0, 2, 3, 1, 3, null), Ways::usual());
         self::assertSame([
             'Placed at Range: quiet singles without a miss, 2 of 3 tall singles. To be confirmed at the first practice.',
             '36 singles and no miss: 20 in a row about 6 times in 10.',
             'A double is there: may be Snap already.',
         ], self::said($placed->reasons));
         self::assertSame('quick-and-tall', $placed->drill->code);
-        $bounces = Placement::of(new TwoMinutes(0, 22, 44, 0, 3, 3, 0, 3, null));
+        $bounces = Placement::of(new TwoMinutes(0, 22, 44, 0, 3, 3, 0, 3, null), Ways::usual());
         self::assertSame(
             'Placed at Join: two landings for each turn. To be confirmed at the first practice.',
             self::said($bounces->reasons)[0],
@@ -85,15 +86,15 @@ final class PlacementTest extends TestCase
     /** Beta(1, 1) and these counts alone: P(20 in a row) = B(32 + 20, 2) / B(32, 2) = 32·33 / (52·53) = 0.38. */
     public function testWhatWasCountedIsTold(): void
     {
-        $placed = Placement::of(TwoMinutes::seen(0, RopeComesRound::Quiet, 1, 2, 0, null, 31));
+        $placed = Placement::of(TwoMinutes::seen(0, RopeComesRound::Quiet, 1, 2, 0, null, 31), Ways::usual());
         self::assertSame('31 singles and one miss: 20 in a row about 4 times in 10.', self::said($placed->reasons)[1]);
-        self::assertCount(1, Placement::of(TwoMinutes::seen(0, RopeComesRound::Quiet, 1, 2, 0, null))->reasons, 'nobody counted');
-        self::assertCount(1, Placement::of(TwoMinutes::seen(0, RopeComesRound::Bouncing, 1, 2, 0, null, 31))->reasons);
+        self::assertCount(1, Placement::of(TwoMinutes::seen(0, RopeComesRound::Quiet, 1, 2, 0, null), Ways::usual())->reasons, 'nobody counted');
+        self::assertCount(1, Placement::of(TwoMinutes::seen(0, RopeComesRound::Bouncing, 1, 2, 0, null, 31), Ways::usual())->reasons);
     }
 
     public function testSeenIsAsGoodAsCounted(): void
     {
-        $placed = static fn (RopeComesRound $round): Stage => Placement::of(TwoMinutes::seen(0, $round, 1, 2, 0, null))->stage;
+        $placed = static fn (RopeComesRound $round): Stage => Placement::of(TwoMinutes::seen(0, $round, 1, 2, 0, null), Ways::usual())->stage;
         self::assertSame([Stage::Join, Stage::Join, Stage::Range], array_map($placed, RopeComesRound::cases()));
     }
 

@@ -8,6 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Method\Ways;
+use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Sets\ClockPhase;
 use Zumbo\Core\Sets\IntervalError;
 use Zumbo\Core\Sets\IntervalSet;
@@ -130,11 +132,11 @@ final class IntervalSetTest extends TestCase
             $hold = \in_array($stage, [Stage::Jump, Stage::Mix], true);
             self::assertSame(
                 $hold ? CountKind::Hold : CountKind::Streak,
-                IntervalSet::of(20, 10, 8)->measuredBy($stage),
+                IntervalSet::of(20, 10, 8)->measuredBy(GateTable::of($stage, Ways::usual())),
             );
             self::assertSame(
                 $hold ? CountKind::Streak : CountKind::Hold,
-                IntervalSet::of(20, 10, 8, ['hops'])->measuredBy($stage),
+                IntervalSet::of(20, 10, 8, ['hops'])->measuredBy(GateTable::of($stage, Ways::usual())),
             );
         }
     }

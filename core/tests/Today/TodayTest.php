@@ -11,6 +11,7 @@ use Zumbo\Core\Body\Growing;
 use Zumbo\Core\Body\Health;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Today\CountedNight;
@@ -63,6 +64,7 @@ final class TodayTest extends TestCase
             Health::sound(),
             null,
             $day,
+            Ways::usual(),
         );
     }
 

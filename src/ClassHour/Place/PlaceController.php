@@ -10,7 +10,6 @@ use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Input\FromBody;
-use Zumbo\Core\Path\Placement;
 
 /**
  * Two minutes with a newcomer, for coaches: it decides where they begin.
@@ -28,6 +27,6 @@ final readonly class PlaceController
     {
         $now = $this->place->place($id, $input);
 
-        return Created::of(PlacementView::of(Placement::of($input->seen())), $now);
+        return Created::of(PlacementView::of($this->place->seen($input)), $now);
     }
 }

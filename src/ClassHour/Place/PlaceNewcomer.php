@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour\Place;
 
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
@@ -17,8 +19,18 @@ use Zumbo\Core\Path\Placement;
  */
 final readonly class PlaceNewcomer
 {
-    public function __construct(private NamedAthlete $athletes, private JudgeToday $judge, private IdempotentWrite $writes)
+    public function __construct(
+        private NamedAthlete $athletes,
+        private JudgeToday $judge,
+        private IdempotentWrite $writes,
+        private Gyms $gyms,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    public function seen(PlacementInput $input): Placement
     {
+        return Placement::of($input->seen(), $this->gyms->current()->waysOf($this->athletes->of($input->athleteId)));
     }
 
     /**
@@ -30,10 +42,14 @@ final readonly class PlaceNewcomer
     {
         return $this->writes->run($id, Subject::of('place', 'athlete', $id), $input, function () use ($input): void {
             $athlete = $this->athletes->of($input->athleteId);
-            if (!$this->judge->athlete($athlete)->today->allowance->offersJumps()) {
+            $judged = $this->judge->athlete($athlete);
+            if (!$judged->today->allowance->offersJumps()) {
                 throw BadField::of('athleteId', $input->athleteId, 'somebody who may jump today');
             }
-            $athlete->moveTo(Placement::of($input->seen())->stage);
+            $athlete->placeAt(
+                Placement::of($input->seen(), $judged->gates->ways)->stage,
+                new \DateTimeImmutable($judged->dayOf($this->clock->now())),
+            );
         });
     }
 }

@@ -10,6 +10,8 @@ use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\Trail\Trailed;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Method\ChosenWays;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Rope\Measuring;
 use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\School;
@@ -59,6 +61,10 @@ class Gym implements VersionedRow, Trailed
     /** The classes of its week, as ClassTimes writes them. */
     #[ORM\Column(length: 4000, options: ['default' => ''])]
     private string $classTimes = '';
+
+    /** How it teaches, as ChosenWays writes it; empty: all as it is usual. */
+    #[ORM\Column(length: 400, options: ['default' => ''])]
+    private string $ways = '';
 
     public function __construct(
         #[ORM\Id] #[ORM\Column(type: 'uuid')] private Uuid $id,
@@ -147,6 +153,22 @@ class Gym implements VersionedRow, Trailed
     public function meetAt(ClassTimes $times): void
     {
         $this->classTimes = $times->written();
+    }
+
+    public function ways(): ChosenWays
+    {
+        return ChosenWays::read($this->ways);
+    }
+
+    public function teachBy(ChosenWays $ways): void
+    {
+        $this->ways = $ways->written();
+    }
+
+    /** The athlete's own answers over the gym's. */
+    public function waysOf(Athlete $athlete): Ways
+    {
+        return Ways::of($this->ways()->answers, $athlete->ways()->answers);
     }
 
     public function furnish(?float $handleLengthM, ?float $ceilingM): void

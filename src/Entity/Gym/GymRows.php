@@ -16,6 +16,8 @@ final readonly class GymRows
         'job',
         'trail',
         'focus',
+        'gate_decision',
+        'own_drill',
         'noted_caution',
         'day_stop',
         'attendance',

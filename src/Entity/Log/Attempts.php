@@ -13,7 +13,6 @@ use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\Core\Drill\CountKind;
-use Zumbo\Core\Path\GateTable;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
@@ -159,9 +158,11 @@ final readonly class Attempts
     /**
      * What was counted at an athlete's present stage, measured as its gate is, however long the log is.
      *
+     * @param CountKind|null $measured as what the gate counts; null: whatever was counted
+     *
      * @return list<LoggedCount> the newest last
      */
-    public function countsOfStage(Athlete $athlete, \DateTimeImmutable $from): array
+    public function countsOfStage(Athlete $athlete, \DateTimeImmutable $from, ?CountKind $measured): array
     {
         $rows = $this->database->rows(
             'SELECT athlete_id, stage, kind, reps, misses, ended, clean, logged_at FROM attempt
@@ -170,7 +171,6 @@ final readonly class Attempts
             ['athlete' => $athlete->id(), 'stage' => $athlete->stage()->value, 'from' => $from],
             ['athlete' => UuidType::NAME, 'from' => Types::DATETIME_IMMUTABLE],
         );
-        $measured = GateTable::of($athlete->stage())?->countKind;
         $counts = [];
         foreach ($rows as $row) {
             $one = LoggedCount::read($row);

@@ -13,6 +13,7 @@ use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Growth;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Method\ChosenWays;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
 use Zumbo\Core\Stage\Stage;
@@ -48,6 +49,14 @@ class Athlete implements BelongsToGym, VersionedRow, Trailed
     /** On which local day they came along; null: they belong here. */
     #[ORM\Column(type: 'date_immutable', nullable: true)]
     private ?\DateTimeImmutable $guestOn = null;
+
+    /** How they are taught otherwise than the gym does, as ChosenWays writes it. */
+    #[ORM\Column(length: 400, options: ['default' => ''])]
+    private string $ways = '';
+
+    /** On which local day two minutes put them at their stage; null: a coach has confirmed it. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $placedOn = null;
 
     public function __construct(
         Uuid $gymId,
@@ -146,6 +155,29 @@ class Athlete implements BelongsToGym, VersionedRow, Trailed
     public function moveTo(Stage $stage): void
     {
         $this->stage = $stage;
+        $this->placedOn = null;
+    }
+
+    /** By two minutes: provisional, until practice or a coach confirms it. */
+    public function placeAt(Stage $stage, \DateTimeImmutable $localDay): void
+    {
+        $this->stage = $stage;
+        $this->placedOn = $localDay;
+    }
+
+    public function placedOn(): ?\DateTimeImmutable
+    {
+        return $this->placedOn;
+    }
+
+    public function ways(): ChosenWays
+    {
+        return ChosenWays::read($this->ways);
+    }
+
+    public function teachBy(ChosenWays $ways): void
+    {
+        $this->ways = $ways->written();
     }
 
     public function toCore(): Body

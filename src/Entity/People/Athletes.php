@@ -18,6 +18,7 @@ final readonly class Athletes
     /** Rows that hang on an athlete and nothing else hangs on. */
     private const THEIRS = [
         'trail',
+        'gate_decision',
         'focus',
         'attempt',
         'day_sum',

@@ -79,6 +79,24 @@ final readonly class Ropes
         return $ropes;
     }
 
+    /**
+     * @return array<string, \DateTimeImmutable> since when their cable has its length, of those who had another one before;
+     *                                           by athlete id
+     */
+    public function changedAt(): array
+    {
+        $changed = [];
+        foreach ($this->database->rows(
+            'SELECT athlete_id, MAX(created_at) AS at FROM rope WHERE gym_id = :gym AND removed_at IS NULL
+             GROUP BY athlete_id HAVING COUNT(*) > 1',
+        ) as ['athlete_id' => $athlete, 'at' => $at]) {
+            \assert(\is_string($athlete) && \is_string($at));
+            $changed[Uuid::fromBinary($athlete)->toRfc4122()] = new \DateTimeImmutable($at, new \DateTimeZone('UTC'));
+        }
+
+        return $changed;
+    }
+
     public function add(Rope $rope): void
     {
         $this->database->entities()->persist($rope);

@@ -7,6 +7,9 @@ namespace Zumbo\App\Exchange\Table;
 use Zumbo\App\Entity\Evening\EveningNote;
 use Zumbo\App\Entity\Health\StatedBy;
 use Zumbo\App\Entity\Log\AttemptKind;
+use Zumbo\App\Entity\Path\GateDecision;
+use Zumbo\App\Entity\Path\GateDeed;
+use Zumbo\App\Entity\Path\OwnDrill;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\App\Entity\People\Tag;
 use Zumbo\App\Entity\Trail\TrailDeed;
@@ -18,11 +21,15 @@ use Zumbo\Core\Body\Clearance;
 use Zumbo\Core\Body\HealthNote;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Cable\WeighedPiece;
+use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Drill\DrillWords;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Gear\InspectionPoint;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Path\GateChoice;
+use Zumbo\Core\Path\GateSetting;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
 use Zumbo\Core\Rope\TrimSchool;
@@ -61,6 +68,8 @@ final class Tables
             self::pins(),
             self::attendance(),
             self::notes(),
+            self::gates(),
+            self::drills(),
             self::trail(),
         ];
 
@@ -127,6 +136,8 @@ final class Tables
                     'letters that name them in a typed line; nothing, or another’s: the next free ones',
                 )->orElse(''),
                 Column::day('guest_on', 'came along on that day; nothing: belongs here')->optional(),
+                Column::text('ways', 0, 400, 'how they are taught otherwise than the gym does')->orElse(''),
+                Column::day('placed_on', 'put at their stage by two minutes on that day; nothing: confirmed')->optional(),
             ],
             ['added_at' => 'created_at', 'log_tag' => 'tag'],
             retired: ['cautions', 'caution_note'],
@@ -362,6 +373,41 @@ final class Tables
         ]);
     }
 
+    private static function gates(): Table
+    {
+        return new Table('gates', 'gate_decision', [
+            Column::id(),
+            Column::reference('athlete_id', 'athletes', 'of whom it is asked; nothing: of everybody')->optional(),
+            Column::choice('stage', self::cases(Stage::class), 'the stage whose gate it is'),
+            Column::choice('deed', self::cases(GateDeed::class), 'asks something else, does not ask it, asks the usual again'),
+            Column::choice('choice', self::cases(GateChoice::class), 'what schools ask'),
+            Column::whole('asked', 1, GateSetting::MOST_COUNT, 'the count; nothing: as the choice says')->optional(),
+            Column::flag('with_feet', 'the feet are tested as well'),
+            Column::text('reason', 1, GateDecision::MOST_LETTERS, 'why'),
+            Column::text('decided_by', 0, 80, 'by whom')->orElse(''),
+            Column::instant('decided_at', 'when'),
+        ]);
+    }
+
+    private static function drills(): Table
+    {
+        return new Table('drills', 'own_drill', [
+            Column::id(),
+            Column::text('replaces', 1, 40, 'the code in the library whose copy it is; nothing: their own')->optional(),
+            Column::flag('hidden', 'the gym does without the one of the library'),
+            Column::text('title', 1, OwnDrill::MOST_TITLE, 'as a coach says it'),
+            Column::choice('stage', self::cases(Stage::class), 'where on the path it has its place'),
+            Column::text('notation', 1, OwnDrill::MOST_NOTATION, 'what is jumped, in the pattern notation'),
+            Column::whole('cadence', DrillWords::LEAST_CADENCE, DrillWords::MOST_CADENCE, 'jumps a minute'),
+            Column::choice('count_kind', self::cases(CountKind::class), 'what is counted'),
+            Column::whole('aim', 1, DrillWords::MOST_AIM, 'reps, tries or seconds'),
+            Column::whole('sets', 1, DrillWords::MOST_SETS, 'how often'),
+            Column::text('cue', 0, OwnDrill::MOST_CUE, 'the one thing to say')->orElse(''),
+            Column::text('why', 0, OwnDrill::MOST_WHY, 'what it is for')->orElse(''),
+            Column::text('how', 0, OwnDrill::MOST_HOW, 'how it is done')->orElse(''),
+        ]);
+    }
+
     /** Who changed what. That a file was brought in is told where it was, and so is who may sign in. */
     private static function trail(): Table
     {
@@ -397,6 +443,7 @@ final class Tables
                 ->optional(),
             Column::choice('reading', ['handle-end', 'cable-end'], 'by which ends; nothing: as each school means it')->optional(),
             Column::text('class_times', 0, 4000, 'the classes of its week, a line each')->orElse(''),
+            Column::text('ways', 0, 400, 'how it teaches, like method=even-jump arms=long; nothing: as is usual')->orElse(''),
         ], kept: false, oneRow: true);
     }
 }

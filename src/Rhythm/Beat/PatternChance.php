@@ -56,13 +56,14 @@ final readonly class PatternChance
      */
     private function byHolds(Athlete $athlete, Pattern $pattern, array $beats): ?PatternOutlook
     {
-        $gate = $this->outlooks->one($this->judge->athlete($athlete))->gate;
+        $judged = $this->judge->athlete($athlete);
+        $gate = $this->outlooks->one($judged)->gate;
         if (null === $gate || CountKind::Hold !== $gate->gate->countKind || 0 === $gate->recent->entries) {
             return null;
         }
         $hardest = max(array_map(
             static fn (Drill $drill): float => $drill->pattern->turns() / max(1, $drill->pattern->jumps()),
-            DrillTable::ofStage($athlete->stage()),
+            DrillTable::ofStage($athlete->stage(), $judged->gates->ways),
         ));
 
         return $pattern->turns() / max(1, $pattern->jumps()) > $hardest

@@ -7,7 +7,7 @@ namespace Zumbo\App\Shared\Today;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Allowance\Jumping;
-use Zumbo\Core\Drill\NoJumpDrill;
+use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Today\Today;
@@ -54,7 +54,7 @@ final readonly class AllowanceView
                 LengthUnit::Centimetre,
             ),
             array_map(
-                static fn (NoJumpDrill $drill): NoJumpDrillView => NoJumpDrillView::of($drill),
+                static fn (Drill $drill): NoJumpDrillView => NoJumpDrillView::of($drill),
                 \array_slice($today->insteadOfJumping(), 0, $drills),
             ),
         );

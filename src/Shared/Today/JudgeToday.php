@@ -15,11 +15,13 @@ use Zumbo\App\Entity\People\Statures;
 use Zumbo\App\Entity\Ropes\Rope;
 use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Shared\Path\ReadGates;
 use Zumbo\Core\Body\Growing;
 use Zumbo\Core\Body\Health;
 use Zumbo\Core\Body\StatureHistory;
 use Zumbo\Core\Load\WeekBase;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Path\GatesInForce;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Today\OwnRope;
 use Zumbo\Core\Today\RopeWanted;
@@ -37,6 +39,7 @@ final readonly class JudgeToday
         private NotedCautions $noted,
         private ReadDays $days,
         private ReadLengths $lengths,
+        private ReadGates $gates,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
@@ -47,16 +50,18 @@ final readonly class JudgeToday
         $gym = $this->gyms->current();
         $today = $this->localDay($gym);
         $id = $athlete->id();
+        $gates = $this->gates->of([$athlete], $gym, $id)[$id->toRfc4122()];
 
         return $this->judged(
             $athlete,
+            $gates,
             $this->ropes->currentOf($id),
             $this->statures->ofAthlete($id),
             $this->noted->ofAthlete($id),
             $this->days->upTo($today, $id)[$id->toRfc4122()] ?? [DayLog::empty(), LogSums::none()],
             $gym,
             $today,
-            $this->lengths->of($athlete),
+            $this->lengths->of($athlete, $gates->at($athlete->stage())),
         );
     }
 
@@ -74,10 +79,13 @@ final readonly class JudgeToday
         $noted = $this->noted->all();
         $days = $this->days->upTo($today);
         $judged = [];
-        foreach ($athletes ?? $this->athletes->present() as $athlete) {
+        $athletes ??= $this->athletes->present();
+        $gates = $this->gates->of($athletes, $gym);
+        foreach ($athletes as $athlete) {
             $id = $athlete->id()->toRfc4122();
             $judged[$id] = $this->judged(
                 $athlete,
+                $gates[$id],
                 $ropes[$id] ?? null,
                 $statures[$id] ?? StatureHistory::none(),
                 $noted[$id] ?? [],
@@ -118,6 +126,7 @@ final readonly class JudgeToday
      */
     private function judged(
         Athlete $athlete,
+        GatesInForce $gates,
         ?Rope $rope,
         StatureHistory $statures,
         array $noted,
@@ -146,11 +155,13 @@ final readonly class JudgeToday
                 $health,
                 $age,
                 $days->facts($today, $athlete->stage(), self::beforePain($health, $noted)),
+                $gates->ways,
             ),
             $days,
             $sums,
             $lengths,
             $gym->timeZone(),
+            $gates,
         );
     }
 

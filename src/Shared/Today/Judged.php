@@ -11,6 +11,7 @@ use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\Core\Body\Health;
 use Zumbo\Core\Body\StatureHistory;
 use Zumbo\Core\Measure\Length;
+use Zumbo\Core\Path\GatesInForce;
 use Zumbo\Core\Rope\SchoolRope;
 use Zumbo\Core\Today\RopeWanted;
 use Zumbo\Core\Today\Today;
@@ -36,6 +37,8 @@ final readonly class Judged
         /** Null: no rope yet, or it was not asked for. */
         public ?LengthHistory $lengths,
         private string $timeZone,
+        /** What is asked of them at each stage, and how they are taught. */
+        public GatesInForce $gates,
     ) {
     }
 

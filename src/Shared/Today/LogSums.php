@@ -12,6 +12,7 @@ use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Drill\UnknownDrill;
 use Zumbo\Core\Load\Contacts;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Path\BestSoFar;
 use Zumbo\Core\Path\SameSet;
 use Zumbo\Core\Path\SessionSum;
@@ -24,6 +25,8 @@ use Zumbo\Core\Stage\Stage;
  */
 final readonly class LogSums
 {
+    private const DAY_S = 86_400;
+
     /**
      * @param list<SetSum> $sums the oldest first
      */
@@ -68,7 +71,9 @@ final readonly class LogSums
     {
         $sessions = [];
         foreach ($this->sums as $sum) {
-            if ($sum->stage !== $stage || $sum->kind->countKind() !== $kind) {
+            if ($sum->stage !== $stage
+                || $sum->kind->countKind() !== $kind
+                || !DrillTable::tellsOfGate($sum->drill, $stage)) {
                 continue;
             }
             $day = $sum->localDay->format('Y-m-d');
@@ -78,6 +83,7 @@ final readonly class LogSums
                 $sum->entries,
                 AttemptKind::Sum === $sum->kind,
                 isset($stopped[$day]),
+                self::dayNumber($sum->localDay),
             );
             $sessions[$day] = isset($sessions[$day]) ? $sessions[$day]->plus($one) : $one;
         }
@@ -85,10 +91,23 @@ final readonly class LogSums
         return array_values($sessions);
     }
 
-    /** The most of a kind of entry at a stage; null: none was logged. */
+    /** The most of a kind of entry at a stage, of what tells of its gate; null: none was logged. */
     public function best(Stage $stage, AttemptKind $kind): ?int
     {
-        return $this->bestsOf($stage)[$kind->value][1] ?? null;
+        $best = null;
+        foreach ($this->sums as $sum) {
+            if ($sum->stage === $stage && $sum->kind === $kind && DrillTable::tellsOfGate($sum->drill, $stage)) {
+                $best = max($best ?? 0, $sum->best);
+            }
+        }
+
+        return $best;
+    }
+
+    /** Local days counted on, as sessions have them. */
+    public static function dayNumber(\DateTimeImmutable $localDay): int
+    {
+        return intdiv($localDay->getTimestamp(), self::DAY_S);
     }
 
     public function entries(Stage $stage, AttemptKind $kind): int
@@ -125,6 +144,15 @@ final readonly class LogSums
         }
 
         return $doubts;
+    }
+
+    /** Of a stage, from a local day on. */
+    public function entriesAt(Stage $stage, \DateTimeImmutable $from): int
+    {
+        return array_sum(array_map(static fn (SetSum $sum): int => $sum->entries, array_filter(
+            $this->sums,
+            static fn (SetSum $sum): bool => $sum->stage === $stage && $sum->localDay >= $from,
+        )));
     }
 
     public function entriesOn(\DateTimeImmutable $day): int
@@ -174,7 +202,7 @@ final readonly class LogSums
         try {
             return DrillTable::named($sum->drill);
         } catch (UnknownDrill) {
-            return DrillTable::ofStage($sum->stage)[0];
+            return DrillTable::ofStage($sum->stage, Ways::usual())[0];
         }
     }
 }

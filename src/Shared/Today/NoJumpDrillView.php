@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Shared\Today;
 
-use Zumbo\Core\Drill\NoJumpDrill;
+use Zumbo\Core\Drill\Drill;
 
 /**
  * Something to practise without a landing.
@@ -21,7 +21,7 @@ final readonly class NoJumpDrillView
     ) {
     }
 
-    public static function of(NoJumpDrill $drill): self
+    public static function of(Drill $drill): self
     {
         return new self($drill->code, $drill->title, $drill->dose(), $drill->cue, $drill->why);
     }

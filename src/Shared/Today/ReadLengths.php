@@ -8,6 +8,7 @@ use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\Ropes\Ropes;
+use Zumbo\Core\Path\Gate;
 
 /**
  * Reads what the log says of an athlete's lengths.
@@ -21,8 +22,12 @@ final readonly class ReadLengths
     ) {
     }
 
-    /** Null: no rope yet. */
-    public function of(Athlete $athlete): ?LengthHistory
+    /**
+     * @param Gate|null $gate of their stage, as which the log is read
+     *
+     * @return LengthHistory|null null: no rope yet
+     */
+    public function of(Athlete $athlete, ?Gate $gate): ?LengthHistory
     {
         $ropes = $this->ropes->historyOf($athlete->id());
         if ([] === $ropes) {
@@ -31,7 +36,7 @@ final readonly class ReadLengths
 
         return LengthHistory::of(
             $ropes,
-            $this->attempts->countsOfStage($athlete, $ropes[0]->createdAt()),
+            $this->attempts->countsOfStage($athlete, $ropes[0]->createdAt(), $gate?->countKind),
             $this->gyms->current()->timeZone(),
         );
     }

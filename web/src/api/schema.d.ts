@@ -376,6 +376,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{id}/path": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Where an athlete is on the path, what each stage asks, and how they are taught.
+         * @description For whoever is signed in.
+         */
+        get: operations["pathOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/restore": {
         parameters: {
             query?: never;
@@ -474,6 +494,26 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Chooses how an athlete is taught otherwise than the gym does.
+         * @description For coaches.
+         */
+        patch: operations["waysChooseOfAthlete"];
         trace?: never;
     };
     "/api/attempts/{id}": {
@@ -1177,6 +1217,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The drills that are taught here, with all that a coach reads of them.
+         * @description For whoever is signed in.
+         */
+        get: operations["drillsLibrary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Adds a drill, a copy of one, or that one is hidden.
+         * @description For coaches.
+         */
+        put: operations["drillsAdd"];
+        post?: never;
+        /**
+         * Takes an own drill away, or has the library’s again.
+         * @description For coaches.
+         */
+        delete: operations["drillsRemove"];
+        options?: never;
+        head?: never;
+        /**
+         * Words an own drill or copy anew.
+         * @description For coaches.
+         */
+        patch: operations["drillsChange"];
+        trace?: never;
+    };
+    "/api/drills/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings an own drill back.
+         * @description For coaches.
+         */
+        post: operations["drillsRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/entry-lists": {
         parameters: {
             query?: never;
@@ -1409,6 +1517,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What the gym asks at each stage, and who decided so.
+         * @description For whoever is signed in.
+         */
+        get: operations["gatesOfGym"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Sets or waives a gate, of an athlete or of the gym.
+         * @description For coaches.
+         */
+        put: operations["gatesDecide"];
+        post?: never;
+        /**
+         * Takes a decision about a gate back.
+         * @description For coaches.
+         */
+        delete: operations["gatesRemove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gates/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a decision about a gate back.
+         * @description For coaches.
+         */
+        post: operations["gatesRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/guests/{id}": {
         parameters: {
             query?: never;
@@ -1467,6 +1639,30 @@ export interface paths {
          * @description For owners.
          */
         patch: operations["settingsChange"];
+        trace?: never;
+    };
+    "/api/gym/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How the gym teaches, with every school’s reasons.
+         * @description For whoever is signed in.
+         */
+        get: operations["waysOfGym"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Chooses how the gym teaches.
+         * @description For owners.
+         */
+        patch: operations["waysChooseOfGym"];
         trace?: never;
     };
     "/api/imports/{id}": {
@@ -2650,6 +2846,18 @@ export interface components {
             faults: components["schemas"]["LineFaultView"][];
             there: string[];
         };
+        AthletePathView: {
+            athleteId: string;
+            name: string;
+            stage: components["schemas"]["Stage"];
+            provisional: boolean;
+            stages: components["schemas"]["PathStageView"][];
+            ways: components["schemas"]["WayView"][];
+            decisions: components["schemas"]["GateDecisionView"][];
+            usualPattern: string;
+            ladders: components["schemas"]["LadderFamily"][];
+            version: number;
+        };
         AthleteTermsView: {
             hands: components["schemas"]["HandTermView"][];
             experiences: components["schemas"]["ExperienceTermView"][];
@@ -2848,6 +3056,8 @@ export interface components {
             entriesToday: number;
             look: components["schemas"]["SentenceView"] | null;
             guest: boolean;
+            news: components["schemas"]["SentenceView"] | null;
+            provisional: boolean;
         };
         ClassView: {
             title: components["schemas"]["SentenceView"];
@@ -2896,6 +3106,7 @@ export interface components {
             name: string;
             cue: string;
             drill: string;
+            drillCode: string;
             reason: components["schemas"]["SentenceView"];
             stepBack: components["schemas"]["SentenceView"] | null;
             watch: components["schemas"]["SentenceView"];
@@ -2947,6 +3158,8 @@ export interface components {
         };
         /** @enum {string} */
         DominantHand: "right" | "left" | "both";
+        /** @enum {string} */
+        DrillFamily: "turning" | "hands-for-doubles" | "low-impact" | "without-rope" | "first-turns" | "tall-and-quick" | "first-doubles" | "mixes" | "linking" | "footwork" | "freestyle" | "games" | "two-ropes" | "warm-and-cool" | "own";
         DrillView: {
             code: string;
             title: string;
@@ -3060,15 +3273,54 @@ export interface components {
             tucked: components["schemas"]["SentenceView"];
             windowOf: components["schemas"]["SentenceView"];
         };
+        /** @enum {string} */
+        GateChoice: "usual" | "two-hundred" | "minute" | "ten";
+        GateDecisionView: {
+            id: string;
+            athleteId: string | null;
+            stage: components["schemas"]["Stage"];
+            deed: components["schemas"]["GateDeed"];
+            asks: components["schemas"]["SentenceView"] | null;
+            reason: string;
+            by: string;
+            at: string;
+            removed: boolean;
+            version: number;
+        };
+        /** @enum {string} */
+        GateDeed: "set" | "waived" | "usual";
+        GateInput: {
+            /** @enum {string} */
+            stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+            /** @enum {string} */
+            deed: "set" | "waived" | "usual";
+            reason: string;
+            athleteId?: string | null;
+            /** @enum {string} */
+            choice?: "usual" | "two-hundred" | "minute" | "ten";
+            count?: number | null;
+            withFeet?: boolean;
+        };
+        GatePointView: {
+            count: number;
+            chance: number;
+            low: number;
+            high: number;
+        };
+        /** @enum {string} */
+        GateVerdict: "open" | "nearly" | "not-yet" | "step-back";
         GateView: {
             count: number;
             chance: number;
             entries: number;
             open: boolean;
+            verdict: components["schemas"]["GateVerdict"];
             outlook: components["schemas"]["SentenceView"];
             basis: components["schemas"]["SentenceView"];
             doubt: components["schemas"]["SentenceView"] | null;
             next: components["schemas"]["SentenceView"] | null;
+            news: components["schemas"]["SentenceView"] | null;
+            curve: components["schemas"]["GatePointView"][];
         };
         GivenRopeView: {
             athleteId: string;
@@ -3092,6 +3344,10 @@ export interface components {
             guestOn: string | null;
             version: number;
         };
+        GymGatesView: {
+            stages: components["schemas"]["PathStageView"][];
+            decisions: components["schemas"]["GateDecisionView"][];
+        };
         GymInput: {
             name: string;
             timeZone: string;
@@ -3111,6 +3367,12 @@ export interface components {
             reading: components["schemas"]["Reading"] | null;
             classTimes: string;
             demo: boolean;
+            version: number;
+        };
+        GymWaysView: {
+            ways: components["schemas"]["WayView"][];
+            usualPattern: string;
+            ladders: components["schemas"]["LadderFamily"][];
             version: number;
         };
         HandLimitsView: {
@@ -3246,6 +3508,8 @@ export interface components {
             handle: string;
             athletes: string[];
         };
+        /** @enum {string} */
+        LadderFamily: "rising" | "pyramid" | "falling-singles" | "fixed-singles";
         LadderView: {
             athleteId: string;
             code: string;
@@ -3268,6 +3532,36 @@ export interface components {
         };
         /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
+        LibraryDrillView: {
+            code: string;
+            family: components["schemas"]["DrillFamily"];
+            familyTitle: string;
+            stages: components["schemas"]["Stage"][];
+            title: string;
+            text: string;
+            notation: string;
+            cadencePerMin: number;
+            countKind: components["schemas"]["CountKind"];
+            aim: number;
+            sets: number;
+            dose: string;
+            cue: string;
+            why: string;
+            how: string;
+            watch: string;
+            mistake: string;
+            needs: string[];
+            fixes: string[];
+            loads: string[];
+            contactsPerMin: number;
+            caution: string;
+            easier: components["schemas"]["NeighbourView"] | null;
+            harder: components["schemas"]["NeighbourView"] | null;
+            beats: components["schemas"]["BeatView"][];
+            hidden: boolean;
+            ownId: string | null;
+            ownVersion: number | null;
+        };
         LineFaultView: {
             line: number;
             field: string;
@@ -3338,6 +3632,10 @@ export interface components {
         };
         MovePinInput: {
             rackRopeId: string;
+        };
+        NeighbourView: {
+            code: string;
+            title: string;
         };
         NewPasswordInput: {
             link: components["schemas"]["LinkInput"];
@@ -3424,6 +3722,31 @@ export interface components {
             removed: boolean;
             version: number;
         };
+        OwnDrillInput: {
+            title: string;
+            /** @enum {string} */
+            stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+            notation: string;
+            cadence?: number;
+            /** @enum {string} */
+            countKind?: "streak" | "tries" | "hold";
+            aim?: number;
+            sets?: number;
+            cue?: string;
+            why?: string;
+            how?: string;
+            replaces?: string | null;
+            hidden?: boolean;
+        };
+        OwnDrillView: {
+            id: string;
+            replaces: string | null;
+            hidden: boolean;
+            stage: components["schemas"]["Stage"];
+            title: string;
+            removed: boolean;
+            version: number;
+        };
         OwnRopeView: {
             id: string;
             cableLengthM: number;
@@ -3463,6 +3786,14 @@ export interface components {
             reason: string;
             entries: number;
             missesPer100: number | null;
+        };
+        PathStageView: {
+            stage: components["schemas"]["Stage"];
+            asks: components["schemas"]["SentenceView"] | null;
+            waived: string;
+            count: number | null;
+            mostCount: number | null;
+            choices: components["schemas"]["GateChoice"][];
         };
         PatternView: {
             notation: string;
@@ -4028,16 +4359,38 @@ export interface components {
             madeBy: string;
             email: string | null;
         };
+        /** @enum {string} */
+        WayKind: "method" | "arms" | "elbows" | "height" | "sound" | "gates" | "warm-up" | "dose";
+        WayOptionView: {
+            answer: string;
+            label: string;
+            why: string;
+            forWhom: string;
+        };
         WayView: {
-            jumpM: number;
-            cadencePerMin: number;
-            turnsPerMin: number;
-            powerW: number;
-            workJ: number;
-            secondsFor50: number;
-            leastTurnsPerMin: number | null;
-            dragW: number;
-            lateBudgetS: number;
+            question: components["schemas"]["WayKind"];
+            asked: string;
+            answer: string;
+            chosenHere: boolean;
+            options: components["schemas"]["WayOptionView"][];
+        };
+        WaysInput: {
+            /** @enum {string|null} */
+            method?: "pattern" | "even-jump" | "standing-start" | "same-jump" | null;
+            /** @enum {string|null} */
+            arms?: "bent" | "long" | null;
+            /** @enum {string|null} */
+            elbows?: "by-the-ribs" | "drawn-back" | "hands-lead" | null;
+            /** @enum {string|null} */
+            height?: "lowest" | "high" | null;
+            /** @enum {string|null} */
+            sound?: "beat" | "silence" | null;
+            /** @enum {string|null} */
+            gates?: "both" | "form-first" | "count-first" | null;
+            /** @enum {string|null} */
+            warmUp?: "before-the-rope" | "with-the-rope" | null;
+            /** @enum {string|null} */
+            dose?: "five-minutes-daily" | "three-times-a-week" | "two-or-three-sessions" | "while-fresh" | null;
         };
         WelcomeView: {
             demo: components["schemas"]["DemoSignInView"] | null;
@@ -4796,6 +5149,37 @@ export interface operations {
             };
         };
     };
+    pathOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthletePathView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     athletesRestore: {
         parameters: {
             query?: never;
@@ -4956,6 +5340,44 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrimView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    waysChooseOfAthlete: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaysInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthletePathView"];
                 };
             };
             /** @description refused, with the reason */
@@ -5690,6 +6112,21 @@ export interface operations {
                      */
                     stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
                     /**
+                     * @description how doubles are taught
+                     * @enum {string}
+                     */
+                    method?: "pattern" | "even-jump" | "standing-start" | "same-jump";
+                    /**
+                     * @description how they are taught
+                     * @enum {string}
+                     */
+                    arms?: "bent" | "long";
+                    /**
+                     * @description of a double, on purpose
+                     * @enum {string}
+                     */
+                    height?: "lowest" | "high";
+                    /**
                      * @description since its last change, and the athlete has not grown
                      * @enum {string}
                      */
@@ -5888,6 +6325,8 @@ export interface operations {
                         clean: number;
                         /** @description tries in all */
                         tries: number;
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
                     }[];
                     /** @description timed holds */
                     holds?: {
@@ -5895,11 +6334,30 @@ export interface operations {
                         seconds: number;
                         /** @description misses in it */
                         misses: number;
+                        /** @description age of the entry; older ones count less */
+                        days_ago?: number;
                     }[];
                     /** @description how many of the newest entries were rough */
                     rough_last?: number;
                     /** @description another count than the stage's */
                     count?: number;
+                    /**
+                     * @description what is asked at the stage
+                     * @enum {string}
+                     */
+                    choice?: "usual" | "two-hundred" | "minute" | "ten";
+                    /**
+                     * @description how doubles are taught
+                     * @enum {string}
+                     */
+                    method?: "pattern" | "even-jump" | "standing-start" | "same-jump";
+                    /**
+                     * @description what of it opens the gate
+                     * @enum {string}
+                     */
+                    rule?: "both" | "form-first" | "count-first";
+                    /** @description when the rope was trimmed; left out: not lately */
+                    trimmed_days_ago?: number;
                 };
             };
         };
@@ -6280,6 +6738,11 @@ export interface operations {
                     doubles_lately?: number;
                     /** @description best of three goes; left out: as they say */
                     best?: number;
+                    /**
+                     * @description how doubles are taught
+                     * @enum {string}
+                     */
+                    method?: "pattern" | "even-jump" | "standing-start" | "same-jump";
                     /**
                      * @description whether something hurts
                      * @enum {string}
@@ -6788,6 +7251,11 @@ export interface operations {
                      */
                     stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
                     /**
+                     * @description how doubles are taught
+                     * @enum {string}
+                     */
+                    method?: "pattern" | "even-jump" | "standing-start" | "same-jump";
+                    /**
                      * @description start long and trim, or the goal length from day one
                      * @enum {string}
                      */
@@ -7218,6 +7686,187 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CutSheetView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    drillsLibrary: {
+        parameters: {
+            query?: {
+                athleteId?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryDrillView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    drillsAdd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnDrillInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDrillView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDrillView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    drillsRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDrillView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    drillsChange: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnDrillInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDrillView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    drillsRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDrillView"];
                 };
             };
             /** @description refused, with the reason */
@@ -7727,6 +8376,147 @@ export interface operations {
             };
         };
     };
+    gatesOfGym: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GymGatesView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    gatesDecide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GateInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GateDecisionView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GateDecisionView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    gatesRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GateDecisionView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    gatesRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GateDecisionView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     hereGuest: {
         parameters: {
             query?: never;
@@ -7828,6 +8618,71 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GymView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    waysOfGym: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GymWaysView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    waysChooseOfGym: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaysInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GymWaysView"];
                 };
             };
             /** @description refused, with the reason */

@@ -73,7 +73,7 @@ final class AttemptFields
         );
     }
 
-    private static function age(): Field
+    public static function age(): Field
     {
         return Field::number('days_ago', 0, 36_500, 'age of the entry; older ones count less')->default(0.0);
     }

@@ -8,6 +8,8 @@ use Zumbo\Core\Body\Body;
 use Zumbo\Core\Body\Landmark;
 use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Method\Method;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Rope\Handle;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
@@ -43,6 +45,18 @@ final class BodyFields
             2.3,
             'heights the coach has taped; each wins over its estimate',
         );
+    }
+
+    public static function method(): Field
+    {
+        return Field::choice('method', array_column(Method::cases(), 'value'), 'how doubles are taught')
+            ->default(Method::Pattern->value);
+    }
+
+    /** Everything but the method as it is usual. */
+    public static function waysOf(Inputs $inputs): Ways
+    {
+        return Ways::of(['method' => $inputs->text('method')]);
     }
 
     /** Left out: not known. Nothing takes a usual one for it. */

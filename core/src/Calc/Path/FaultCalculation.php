@@ -12,8 +12,12 @@ use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Fault\Diagnosis;
 use Zumbo\Core\Fault\Evidence;
+use Zumbo\Core\Fault\FaultsBySchool;
 use Zumbo\Core\Fault\RankedFault;
 use Zumbo\Core\Fault\Sign;
+use Zumbo\Core\Method\Arms;
+use Zumbo\Core\Method\JumpHeight;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -38,6 +42,9 @@ final class FaultCalculation implements Calculation
         return [
             Field::choices('signs', array_column(Sign::cases(), 'value'), 'what was noticed')->required(),
             BodyFields::stage(),
+            BodyFields::method(),
+            Field::choice('arms', array_column(Arms::cases(), 'value'), 'how they are taught')->default('bent'),
+            Field::choice('height', array_column(JumpHeight::cases(), 'value'), 'of a double, on purpose')->default('lowest'),
             Field::choice(
                 'rope_checked',
                 ['yes', 'no'],
@@ -52,19 +59,25 @@ final class FaultCalculation implements Calculation
         if ([] === $signs) {
             throw BadInput::missing('signs', 'at least one sign');
         }
+        $ways = Ways::of([
+            'method' => $inputs->text('method'),
+            'arms' => $inputs->text('arms'),
+            'height' => $inputs->text('height'),
+        ]);
         $diagnosis = Diagnosis::of(
             $signs,
             Stage::from($inputs->text('stage')),
             'yes' === $inputs->text('rope_checked'),
+            $ways,
         );
         $first = $diagnosis->ranked[0]->fault;
 
         return [
             'ranked' => array_map(self::row(...), \array_slice($diagnosis->ranked, 0, self::SHOWN)),
             'rope_first' => $diagnosis->ropeFirst,
-            'cue' => $first->cue,
-            'drill' => $first->drill,
-            'step_back' => $first->stepBack?->value,
+            'cue' => FaultsBySchool::cue($first, $ways),
+            'drill' => $first->drillBy($ways)->title,
+            'step_back' => $first->stepBackBy($ways)?->value,
             ...null === $first->stepBack ? ['step_back_reason' => $first->why] : [],
             'advice' => VerdictAnswer::of([$diagnosis->advice]),
         ];

@@ -7,6 +7,7 @@ namespace Zumbo\Core\Calc\Path;
 use Zumbo\Core\Calc\Answer\VerdictAnswer;
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\BadInput;
+use Zumbo\Core\Calc\Field\BodyFields;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Measure\Verdict;
@@ -51,6 +52,7 @@ final class PlaceCalculation implements Calculation
             self::tries('doubles', 'doubles, landed tall'),
             Field::whole('doubles_lately', 0, CountedReps::MOST_IN_ENTRY, 'doubles in a row lately, as they say'),
             Field::whole('best', 0, CountedReps::MOST_IN_ENTRY, 'best of three goes; left out: as they say'),
+            BodyFields::method(),
             Field::choice('pain', ['no', 'yes'], 'whether something hurts')->default('no'),
         ];
     }
@@ -76,7 +78,7 @@ final class PlaceCalculation implements Calculation
                 $inputs->has('best') => $inputs->whole('best'),
                 default => $said,
             },
-        ));
+        ), BodyFields::waysOf($inputs));
         $hurts = 'yes' === $inputs->text('pain');
 
         return [

@@ -11,7 +11,7 @@ use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\BodyFields;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
-use Zumbo\Core\Drill\NoJumpDrill;
+use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Today\OwnRope;
 use Zumbo\Core\Today\RopeWanted;
 use Zumbo\Core\Today\Today;
@@ -40,6 +40,7 @@ final class TodayCalculation implements Calculation
             BodyFields::handle(),
             TodayFields::rope(),
             BodyFields::stage(),
+            BodyFields::method(),
             BodyFields::trimSchool(),
             BodyFields::school('the school in force; left out: by stage'),
             Field::whole('age', 0, 120, 'age in years; left out: grown up'),
@@ -60,6 +61,7 @@ final class TodayCalculation implements Calculation
             TodayFields::healthOf($inputs),
             $age,
             TodayFields::dayOf($inputs),
+            BodyFields::waysOf($inputs),
         );
 
         return [
@@ -75,7 +77,7 @@ final class TodayCalculation implements Calculation
             'contacts_left_today' => $today->allowance->contactsLeftToday,
             'contacts_left_week' => $today->allowance->contactsLeftWeek,
             'stop_today' => $today->allowance->stopToday,
-            'instead' => array_map(static fn (NoJumpDrill $drill): string => $drill->code, $today->insteadOfJumping()),
+            'instead' => array_map(static fn (Drill $drill): string => $drill->code, $today->insteadOfJumping()),
             'reasons' => VerdictAnswer::of($today->allowance->reasons),
         ];
     }

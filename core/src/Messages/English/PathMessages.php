@@ -42,6 +42,15 @@ final class PathMessages
         'gate.basis_settled' => self::BASED.': enough to tell.'.self::PRIOR,
         'gate.basis_settled_sums' => self::BASED.', some as sums of a set, which tell less: enough to tell.'.self::PRIOR,
         'gate.next_open' => 'The gate is open: look at {quality}, then move on.',
+        'gate.asked_streak' => '{count} unbroken, with {quality}',
+        'gate.asked_tries' => '{count} clean of {tries}, {quality}',
+        'gate.asked_hold' => '{count} s without a miss, {quality}',
+        'gate.asked_form' => 'Five clean goes in a row, with {quality}',
+        'gate.form' => '{clean, number} of the last {last, plural, one {go} other {# goes}} clean',
+        'gate.next_waived' => 'Not asked here: {reason}. Look at {quality}, then move on.',
+        'gate.next_step_back' => 'Step back to {stage}: what opens it held in fewer than 3 of 10 over three practices.',
+        'gate.next_form' => '{clean, plural, one {One more clean go} other {# more clean goes in a row}}, with {quality}, and it is '
+            .'open: the number is not asked.',
         'gate.next_first' => 'Log the first set of this stage.',
         'gate.next_quality' => 'Count is not all: log the next ones clean, with {quality}.',
         'gate.next_few' => 'It looks good, on few entries: log {missing} more to be sure.',
@@ -53,6 +62,14 @@ final class PathMessages
         'gate.unaware_next' => 'Ready, and does not know it: {count} in a row would hold about {in_ten, plural, one '
             .'{once} other {# times}} in 10, and was never tried. Let them try.',
         'gate.next_practise' => 'Keep practising this set; shorter goes, more of them clean.',
+        'setback.trim' => 'Misses rose since the trim: {before} in 100 before, {after} in 100 since. Look at the '
+            .'hands first; if they are home, let one step out.',
+        'setback.pause' => 'Misses rose since the pause: {before} in 100 before, {after} in 100 since. Shorter '
+            .'goes this week, and no new drill.',
+        'news.plateau' => 'No fewer misses over the last {practices, number} practices. Change one thing: another drill, the '
+            .'rope, or an easier week.',
+        'news.worse' => 'More misses over the last {practices, number} practices. Look at the rope and at how tired they come, '
+            .'before the drill.',
         'set.in_turn' => 'Drill {number} of {of} at this stage, in turn: {why}.',
         'gate.in_doubt' => '{sets, plural, one {One set is} other {# sets are}} in doubt: two coaches may have written '
             .'the same. Keep one or both.',

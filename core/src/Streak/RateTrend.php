@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Streak;
+
+use Zumbo\Core\Numeric\NormalDistribution;
+
+/**
+ * How the misses per try change over sessions: log λᵢ = a + b·xᵢ, fitted by weighted likelihood (a Poisson regression, as
+ * R's glm(misses ~ x + offset(log(tries)), poisson, weights) gives it).
+ *
+ * Sessions differ more than chance alone: an evening's rate is beta-distributed around the usual one, which makes the
+ * variance of n tries 1 + (n − 1)/(K + 1) times as large; its inverse is the weight of the session.
+ */
+final readonly class RateTrend
+{
+    /** How much evenings differ (our assumption, the same as when misses stop the day). */
+    public const CONCENTRATION = 100.0;
+
+    private const STEPS = 50;
+    private const DONE = 1e-10;
+
+    /** A rate is never believed to be more than e¹⁰ times another: keeps a slope finite where one end has no misses. */
+    private const SLOPE_PRECISION = 0.01;
+
+    private function __construct(
+        /** Change of the log of the rate for one unit of x. */
+        public float $slope,
+        public float $error,
+    ) {
+    }
+
+    /**
+     * @param list<array{float, int, int}> $sessions  x, tries, misses among them
+     * @param float                        $sceptical precision of the belief that nothing changes, around 0
+     *
+     * @return self|null null: no misses, or no two different x, tell nothing
+     */
+    public static function of(array $sessions, float $sceptical = self::SLOPE_PRECISION, float $concentration = self::CONCENTRATION): ?self
+    {
+        $misses = array_sum(array_column($sessions, 2));
+        $tries = array_sum(array_column($sessions, 1));
+        if (0 === $misses || \count(array_unique(array_column($sessions, 0))) < 2) {
+            return null;
+        }
+        [$a, $b] = [log($misses / $tries), 0.0];
+        for ($i = 0; $i < self::STEPS; ++$i) {
+            [$gradient, $information] = self::derivatives($sessions, $a, $b, $sceptical, $concentration);
+            [$aa, $ab, $bb] = $information;
+            $det = $aa * $bb - $ab * $ab;
+            $stepA = ($bb * $gradient[0] - $ab * $gradient[1]) / $det;
+            $stepB = ($aa * $gradient[1] - $ab * $gradient[0]) / $det;
+            // A step of more than two would overshoot where the rate is near 0.
+            $scale = min(1.0, 2.0 / max(1e-12, abs($stepA), abs($stepB)));
+            $a += $scale * $stepA;
+            $b += $scale * $stepB;
+            if (max(abs($stepA), abs($stepB)) < self::DONE) {
+                break;
+            }
+        }
+        [, [$aa, $ab, $bb]] = self::derivatives($sessions, $a, $b, $sceptical, $concentration);
+
+        return new self($b, sqrt($aa / ($aa * $bb - $ab * $ab)));
+    }
+
+    /** Chance that the log of the rate changed by more than so much over a stretch of x. */
+    public function chanceAbove(float $change, float $stretch = 1.0): float
+    {
+        return 1 - NormalDistribution::cumulative(($change - $stretch * $this->slope) / ($stretch * $this->error));
+    }
+
+    /**
+     * @param list<array{float, int, int}> $sessions
+     *
+     * @return array{array{float, float}, array{float, float, float}}
+     */
+    private static function derivatives(array $sessions, float $a, float $b, float $sceptical, float $concentration): array
+    {
+        [$ga, $gb, $aa, $ab, $bb] = [0.0, -$sceptical * $b, 0.0, 0.0, $sceptical];
+        foreach ($sessions as [$x, $tries, $misses]) {
+            $weight = 1 / (1 + max(0, $tries - 1) / ($concentration + 1));
+            $expected = $tries * exp($a + $b * $x);
+            $ga += $weight * ($misses - $expected);
+            $gb += $weight * $x * ($misses - $expected);
+            $aa += $weight * $expected;
+            $ab += $weight * $x * $expected;
+            $bb += $weight * $x * $x * $expected;
+        }
+
+        return [[$ga, $gb], [$aa, $ab, $bb]];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\Core\Tests\Streak;
+
+use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Numeric\NormalDistribution;
+use Zumbo\Core\Streak\RateTrend;
+
+final class RateTrendTest extends TestCase
+{
+    /** R's glm with family poisson, an offset and weights: reference/trends.json. */
+    public function testItIsTheRegressionThatRFits(): void
+    {
+        /** @var list<array{sessions: list<array{float, int, int}>, concentration: float, slope: float, error: float}> $cases */
+        $cases = json_decode((string) file_get_contents(__DIR__.'/../reference/trends.json'), true, 8, \JSON_THROW_ON_ERROR);
+        self::assertCount(12, $cases);
+        foreach ($cases as $i => $case) {
+            $trend = RateTrend::of($case['sessions'], 0.0, $case['concentration']);
+            self::assertNotNull($trend);
+            self::assertEqualsWithDelta($case['slope'], $trend->slope, 1e-6, 'case '.$i);
+            self::assertEqualsWithDelta($case['error'], $trend->error, 1e-6, 'case '.$i);
+        }
+    }
+
+    public function testWhoeverDoubtsBelievesLess(): void
+    {
+        $rising = [[0.0, 80, 4], [0.5, 90, 9], [1.0, 100, 20]];
+        $open = RateTrend::of($rising);
+        $doubting = RateTrend::of($rising, 8.0);
+        self::assertNotNull($open);
+        self::assertNotNull($doubting);
+        self::assertGreaterThan($doubting->slope, $open->slope);
+        self::assertGreaterThan($doubting->chanceAbove(0.0), $open->chanceAbove(0.0));
+    }
+
+    public function testNothingTellsNothing(): void
+    {
+        self::assertNull(RateTrend::of([[0.0, 80, 0], [1.0, 80, 0]]), 'no misses');
+        self::assertNull(RateTrend::of([[1.0, 80, 3], [1.0, 80, 5]]), 'one point in time');
+        $once = RateTrend::of([[0.0, 80, 0], [1.0, 80, 6]]);
+        self::assertNotNull($once);
+        self::assertTrue(is_finite($once->slope), 'an end without misses');
+    }
+
+    /** R's pnorm. */
+    public function testTheNormalDistribution(): void
+    {
+        foreach ([
+            [-8.0, 6.220960574271785e-16],
+            [-2.5, 6.209665325776135e-03],
+            [-1.0, 0.1586552539314570],
+            [0.0, 0.5],
+            [0.3, 0.6179114221889527],
+            [1.959964, 0.9750000009035575],
+            [4.0, 0.9999683287581669],
+        ] as [$x, $p]) {
+            self::assertEqualsWithDelta($p, NormalDistribution::cumulative($x), 1e-14 + 1e-12 * $p);
+        }
+    }
+}
