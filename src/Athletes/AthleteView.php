@@ -16,6 +16,7 @@ use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
+use Zumbo\Core\Sets\LadderFamily;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Today\Attendance;
@@ -40,6 +41,12 @@ final readonly class AthleteView
         public string $stageName,
         /** 1 to 10. */
         public int $stageNumber,
+        /** @var list<Stage> the stages in their order; a method may leave one out */
+        public array $path,
+        /** @var list<LadderFamily> those that their method climbs */
+        public array $ladders,
+        /** A pattern to begin with, as the notation writes it. */
+        public string $usualPattern,
         public ?int $birthYear,
         public bool $guardianConsent,
         /** Younger than 18, and nobody has agreed to what is kept: ask a guardian. */
@@ -79,6 +86,7 @@ final readonly class AthleteView
     ): self {
         $athlete = $judged->athlete;
         $profile = $athlete->profile();
+        $method = $judged->gates->ways->method;
 
         return new self(
             $athlete->id()->toRfc4122(),
@@ -91,6 +99,12 @@ final readonly class AthleteView
             $athlete->stage(),
             MessageCatalogue::name(Term::of($athlete->stage())),
             $athlete->stage()->number(),
+            array_values(array_filter(
+                Stage::cases(),
+                static fn (Stage $stage): bool => !$method->skips($stage) || $stage === $athlete->stage(),
+            )),
+            LadderFamily::jumpedBy($method),
+            $method->usualPattern(),
             $profile->birthYear,
             $profile->guardianConsent,
             Consent::isMissing($profile->birthYear, $profile->guardianConsent, $year),

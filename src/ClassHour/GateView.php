@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Path\GateCurve;
@@ -17,6 +18,8 @@ use Zumbo\Core\Path\GateVerdict;
 final readonly class GateView
 {
     private function __construct(
+        /** What is counted. */
+        public CountKind $measure,
         /** What must be reached: reps, clean tries, or seconds. */
         public int $count,
         public float $chance,
@@ -42,6 +45,7 @@ final readonly class GateView
         $advice = $outlook->advice();
 
         return new self(
+            $outlook->gate->countKind,
             $outlook->gate->count,
             $outlook->chance,
             $outlook->recent->entries,

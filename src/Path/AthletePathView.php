@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Path;
 
 use Zumbo\App\Path\Gates\GateDecisionView;
-use Zumbo\App\Path\Ways\WayView;
-use Zumbo\Core\Sets\LadderFamily;
+use Zumbo\App\Path\Ways\TaughtWayView;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -22,14 +21,10 @@ final readonly class AthletePathView
         public bool $provisional,
         /** @var list<PathStageView> in their order; a method may leave one out */
         public array $stages,
-        /** @var list<WayView> */
+        /** @var list<TaughtWayView> */
         public array $ways,
         /** @var list<GateDecisionView> about them and about the gym, the newest first */
         public array $decisions,
-        /** A pattern to begin with, as the notation writes it. */
-        public string $usualPattern,
-        /** @var list<LadderFamily> those that their method climbs */
-        public array $ladders,
         /** Of the athlete. */
         public int $version,
     ) {

@@ -9,10 +9,9 @@ use Zumbo\App\Entity\Path\GateDecision;
 use Zumbo\App\Entity\Path\GateDecisions;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Path\Gates\GateDecisionView;
-use Zumbo\App\Path\Ways\WayView;
+use Zumbo\App\Path\Ways\TaughtWayView;
 use Zumbo\App\Shared\Path\Provisional;
 use Zumbo\App\Shared\Today\JudgeToday;
-use Zumbo\Core\Sets\LadderFamily;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -47,10 +46,8 @@ final readonly class ShowPath
                     static fn (Stage $stage): bool => !$ways->method->skips($stage) || $stage === $athlete->stage(),
                 )),
             ),
-            WayView::all($ways, $athlete->ways()->answers),
+            TaughtWayView::all($ways, $athlete->ways()->answers),
             array_map(GateDecisionView::of(...), $decided),
-            $ways->method->usualPattern(),
-            LadderFamily::jumpedBy($ways->method),
             $athlete->version(),
         );
     }

@@ -6,6 +6,7 @@ namespace Zumbo\App\Shared;
 
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Rope\Reading;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
@@ -31,6 +32,8 @@ final readonly class GymView
         public ?Reading $reading,
         /** The classes of its week, a line each; empty: not said. */
         public string $classTimes,
+        /** A pattern to begin with, of the method it teaches by, as the notation writes it. */
+        public string $usualPattern,
         /** It is the demo: invented people, and a password that everybody can read. */
         public bool $demo,
         public int $version,
@@ -51,6 +54,7 @@ final readonly class GymView
             $gym->measuring()->stance,
             $gym->measuring()->reading,
             $gym->classTimes()->written(),
+            Ways::of($gym->ways()->answers)->method->usualPattern(),
             Gym::DEMO_ID === $gym->id()->toRfc4122(),
             $gym->version(),
         );

@@ -122,8 +122,8 @@ final class FaultsApiTest extends ApiTestCase
     {
         $this->signInto();
         $found = $this->send('GET', '/api/athletes/'.$this->newAthlete().'/diagnosis?signs=rope-kinked');
-        self::assertSame(['inspect and mend first', null], [$found['cue']['cue'], $found['cue']['stepBack']]);
-        self::assertSame('The rope, not the athlete: inspect and mend first.', $found['advice']['sentence']);
+        self::assertSame(['Look the rope over, mend it and hang it straight', null], [$found['cue']['cue'], $found['cue']['stepBack']]);
+        self::assertSame('The rope, not the athlete: Look the rope over, mend it and hang it straight.', $found['advice']['sentence']);
     }
 
     #[DataProvider('badQueries')]

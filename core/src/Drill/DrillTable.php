@@ -38,7 +38,8 @@ final class DrillTable
      */
     public static function ofStage(Stage $stage, Ways $ways): array
     {
-        $known = self::$ofStage[$stage->value.' '.$ways->method->value.' '.$ways->warmUp->value.' '.$ways->sound->value] ??= array_values(array_filter(
+        $asked = implode(' ', [$stage->value, $ways->method->value, $ways->warmUp->value, $ways->sound->value]);
+        $known = self::$ofStage[$asked] ??= array_values(array_filter(
             self::marked('main'),
             static fn (Drill $drill): bool => $drill->hasPlaceAt($stage) && $drill->isMainBy($ways),
         ));

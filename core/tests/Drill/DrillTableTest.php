@@ -33,7 +33,8 @@ final class DrillTableTest extends TestCase
 
     public function testDrillsComeInTurnOnePracticeEach(): void
     {
-        $codes = array_map(static fn (int $before): string => TodaysSet::of(Stage::Mix, DrillShelf::library(), Ways::usual(), $before)->drill->code, [
+        $set = static fn (int $before): TodaysSet => TodaysSet::of(Stage::Mix, DrillShelf::library(), Ways::usual(), $before);
+        $codes = array_map(static fn (int $before): string => $set($before)->drill->code, [
             0,
             1,
             2,

@@ -122,7 +122,8 @@ final class LibraryTest extends TestCase
         $all = new DrillShelf(array_map(static fn (Drill $drill): string => $drill->code, DrillTable::all()), [], []);
         self::assertEquals(DrillTable::ofStage(Stage::Link, $ways), $all->ofStage(Stage::Link, $ways), 'a stage needs a drill');
         $mixed = new DrillWords('Mixed', Pattern::parse('3s d'), 100, CountKind::Tries, 5, 2, '', '', '');
-        self::assertSame([], (new DrillShelf([], [], [Drill::own(Stage::Link, $mixed)]))->own(Stage::Link, Ways::of(['method' => 'even-jump'])));
+        $mixing = new DrillShelf([], [], [Drill::own(Stage::Link, $mixed)]);
+        self::assertSame([], $mixing->own(Stage::Link, Ways::of(['method' => 'even-jump'])));
     }
 
     /**

@@ -6,22 +6,17 @@ namespace Zumbo\App\Path\Ways;
 
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\Core\Method\Ways;
-use Zumbo\Core\Sets\LadderFamily;
 
 /**
- * How a gym teaches, and what follows for screens that belong to no athlete.
+ * How a gym teaches.
  */
 final readonly class GymWaysView
 {
     /**
-     * @param list<WayView> $ways
+     * @param list<TaughtWayView> $ways
      */
     private function __construct(
         public array $ways,
-        /** A pattern to begin with, as the notation writes it. */
-        public string $usualPattern,
-        /** @var list<LadderFamily> those that its method climbs */
-        public array $ladders,
         public int $version,
     ) {
     }
@@ -32,9 +27,7 @@ final readonly class GymWaysView
         $ways = Ways::of($chosen);
 
         return new self(
-            WayView::all($ways, $chosen),
-            $ways->method->usualPattern(),
-            LadderFamily::jumpedBy($ways->method),
+            TaughtWayView::all($ways, $chosen),
             $gym->version(),
         );
     }

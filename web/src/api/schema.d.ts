@@ -2852,10 +2852,8 @@ export interface components {
             stage: components["schemas"]["Stage"];
             provisional: boolean;
             stages: components["schemas"]["PathStageView"][];
-            ways: components["schemas"]["WayView"][];
+            ways: components["schemas"]["TaughtWayView"][];
             decisions: components["schemas"]["GateDecisionView"][];
-            usualPattern: string;
-            ladders: components["schemas"]["LadderFamily"][];
             version: number;
         };
         AthleteTermsView: {
@@ -2878,6 +2876,9 @@ export interface components {
             stage: components["schemas"]["Stage"];
             stageName: string;
             stageNumber: number;
+            path: components["schemas"]["Stage"][];
+            ladders: components["schemas"]["LadderFamily"][];
+            usualPattern: string;
             birthYear: number | null;
             guardianConsent: boolean;
             needsConsent: boolean;
@@ -3310,6 +3311,7 @@ export interface components {
         /** @enum {string} */
         GateVerdict: "open" | "nearly" | "not-yet" | "step-back";
         GateView: {
+            measure: components["schemas"]["CountKind"];
             count: number;
             chance: number;
             entries: number;
@@ -3366,13 +3368,12 @@ export interface components {
             stance: components["schemas"]["Stance"] | null;
             reading: components["schemas"]["Reading"] | null;
             classTimes: string;
+            usualPattern: string;
             demo: boolean;
             version: number;
         };
         GymWaysView: {
-            ways: components["schemas"]["WayView"][];
-            usualPattern: string;
-            ladders: components["schemas"]["LadderFamily"][];
+            ways: components["schemas"]["TaughtWayView"][];
             version: number;
         };
         HandLimitsView: {
@@ -4253,6 +4254,13 @@ export interface components {
             chestM: number | null;
             breastboneM: number | null;
         };
+        TaughtWayView: {
+            question: components["schemas"]["WayKind"];
+            asked: string;
+            answer: string;
+            chosenHere: boolean;
+            options: components["schemas"]["WayOptionView"][];
+        };
         TodayView: {
             athleteId: string;
             allowance: components["schemas"]["AllowanceView"];
@@ -4368,11 +4376,15 @@ export interface components {
             forWhom: string;
         };
         WayView: {
-            question: components["schemas"]["WayKind"];
-            asked: string;
-            answer: string;
-            chosenHere: boolean;
-            options: components["schemas"]["WayOptionView"][];
+            jumpM: number;
+            cadencePerMin: number;
+            turnsPerMin: number;
+            powerW: number;
+            workJ: number;
+            secondsFor50: number;
+            leastTurnsPerMin: number | null;
+            dragW: number;
+            lateBudgetS: number;
         };
         WaysInput: {
             /** @enum {string|null} */

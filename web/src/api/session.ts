@@ -32,6 +32,11 @@ export function useUnit(): LengthUnit {
   return useMe().data?.gym?.unit ?? 'cm';
 }
 
+/** A pattern to begin with, of the method the gym teaches by. */
+export function useUsualPattern(): string {
+  return useMe().data?.gym?.usualPattern ?? 's';
+}
+
 export function useMayChange(): boolean {
   const role = useMe().data?.coach?.role;
   return role === 'coach' || role === 'owner';

@@ -18,6 +18,7 @@ const exchange = () => import('../features/exchange');
 const log = () => import('../features/log');
 const rhythm = () => import('../features/rhythm');
 const ownGym = () => import('../features/own-gym');
+const path = () => import('../features/path');
 const Dressed = lazy(() => import('../design/page/Dressed').then((door) => ({ default: door.Dressed })));
 const SignInPage = lazy(() => signIn().then((door) => ({ default: door.SignInPage })));
 const YouPage = lazy(() => signIn().then((door) => ({ default: door.YouPage })));
@@ -63,6 +64,9 @@ const RopeCardPage = lazy(() => ropes().then((door) => ({ default: door.RopeCard
 const SharedPage = lazy(() => ropes().then((door) => ({ default: door.SharedPage })));
 const TrimPage = lazy(() => ropes().then((door) => ({ default: door.TrimPage })));
 const StripPage = lazy(() => ropes().then((door) => ({ default: door.StripPage })));
+const PathPage = lazy(() => path().then((door) => ({ default: door.PathPage })));
+const DrillsPage = lazy(() => path().then((door) => ({ default: door.DrillsPage })));
+const TeachingPage = lazy(() => path().then((door) => ({ default: door.TeachingPage })));
 const BeatPage = lazy(() => rhythm().then((door) => ({ default: door.BeatPage })));
 const ExplorerPage = lazy(() => rhythm().then((door) => ({ default: door.ExplorerPage })));
 const ListenPage = lazy(() => rhythm().then((door) => ({ default: door.ListenPage })));
@@ -113,6 +117,7 @@ export function Routed() {
               <Route path="/athletes/new" element={<NewAthletePage />} />
               <Route path="/athletes/list" element={<ListPage />} />
               <Route path="/athletes/:id" element={<AthletePage />} />
+              <Route path="/athletes/:id/path" element={<PathPage />} />
               <Route path="/athletes/:id/clearance/:cautionId" element={<ClearancePage />} />
               <Route path="/ropes" element={<RopesPage />} />
               <Route path="/ropes/first" element={<FirstRopesPage />} />
@@ -132,6 +137,7 @@ export function Routed() {
               <Route path="/rhythm/sensor" element={<SensorPage />} />
               <Route path="/rhythm/frames" element={<FramesPage />} />
               <Route path="/sets" element={<SetsPage />} />
+              <Route path="/sets/drills" element={<DrillsPage />} />
               <Route path="/sets/run" element={<RunPage />} />
               <Route path="/pacing" element={<PacingPage />} />
               <Route path="/faults" element={<FaultsPage />} />
@@ -141,6 +147,7 @@ export function Routed() {
               <Route path="/class/notes" element={<NotesPage />} />
               <Route path="/gym" element={<Navigate to="/gym/settings" replace />} />
               <Route path="/gym/settings" element={<SettingsPage />} />
+              <Route path="/gym/teaching" element={<TeachingPage />} />
               <Route path="/gym/people" element={<PeoplePage />} />
               <Route path="/gym/changes" element={<ChangesPage />} />
               <Route path="/gym/files" element={<ExchangePage />} />

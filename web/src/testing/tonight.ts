@@ -55,6 +55,13 @@ export const today: Today = {
     outlook: sentence('gate.in_ten_streak', 'Reaches 20 about 6 times in 10'),
     basis: sentence('gate.basis_more', 'Based on 1 attempt in 1 session: about 4 more would tell.'),
     doubt: null,
+    measure: 'streak',
+    verdict: 'not-yet',
+    news: null,
+    curve: [
+      { count: 10, chance: 0.5, low: 0.3, high: 0.7 },
+      { count: 20, chance: 0.2, low: 0.1, high: 0.4 },
+    ],
     next: sentence('gate.next_close', 'Close: keep this set.'),
   },
   entries: [attempt],
@@ -83,6 +90,8 @@ export const onThePlan: ClassAthlete = {
   entriesToday: 1,
   guest: false,
   look: null,
+  news: null,
+  provisional: false,
 };
 
 export const tonight: Tonight = {

@@ -164,8 +164,18 @@ final class GateCalculation implements Calculation
                 $inputs->rows('holds'),
             ),
         ];
-        $clean = \count($all) - $inputs->whole('rough_last');
 
+        return self::inOrder($all, \count($all) - $inputs->whole('rough_last'));
+    }
+
+    /**
+     * @param list<array{CountKind, CountedReps}> $all   the newest last
+     * @param int                                 $clean how many of the first are
+     *
+     * @return list<Entry>
+     */
+    private static function inOrder(array $all, int $clean): array
+    {
         return array_map(
             static fn (int $i, array $entry): Entry => new Entry(
                 $entry[0],

@@ -2,6 +2,7 @@ import { PartsNav } from '../page/PartsNav';
 
 const PARTS = [
   { path: '/gym/settings', name: 'Settings' },
+  { path: '/gym/teaching', name: 'How you teach' },
   { path: '/gym/people', name: 'People' },
   { path: '/gym/changes', name: 'Changes' },
   { path: '/gym/files', name: 'Files' },

@@ -2,6 +2,7 @@ import { useParams } from 'react-router';
 import { useAthlete, type Athlete } from '../../api/athletes';
 import { useToday } from '../../api/classHour';
 import { useMayChange, useUnit } from '../../api/session';
+import { PathNav } from '../../design/frame/PathNav';
 import { Fetched } from '../../design/page/Fetched';
 import { Failed } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
@@ -40,6 +41,7 @@ function Known({ athlete, unit, mayChange }: { athlete: Athlete; unit: LengthUni
             ? athlete.name
             : `${first}: ${outlook.charAt(0).toLowerCase()}${outlook.slice(1)}`
       }
+      nav={<PathNav athleteId={athlete.id} />}
       subject={<AthleteSubject athlete={athlete} unit={unit} />}
       decisionFirst
       decisionPrints

@@ -24,6 +24,7 @@ const cue = {
   name: 'hands wide, elbows out',
   cue: 'elbows on your ribs',
   drill: 'a band round the upper arms',
+  drillCode: 'elbow-hold',
   reason: { code: 'cue.because', sentence: 'Seen: hands drift out. Most likely hands wide, elbows out.' },
   stepBack: { code: 'cue.step_back', sentence: 'If 3 goes bring nothing, step back to singles.' },
   watch: { code: 'cue.watch', sentence: 'Does it still show “hands drift out”?' },

@@ -16,7 +16,7 @@ export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: Leng
   ];
   const path = (
     <div style={{ marginTop: 16 }}>
-      <PathList stage={athlete.stageNumber} />
+      <PathList athlete={athlete} />
     </div>
   );
   const rope = athlete.rope === null ? 'size one' : formatLength(athlete.rope.cableLengthM, unit);
@@ -40,7 +40,7 @@ export function AthleteSubject({ athlete, unit }: { athlete: Athlete; unit: Leng
       {floor ? (
         <details>
           <summary>
-            Stage {athlete.stageNumber} of 10: {athlete.stageName}
+            Stage {athlete.path.indexOf(athlete.stage) + 1} of {athlete.path.length}: {athlete.stageName}
           </summary>
           <Facts facts={more} />
           {path}

@@ -2,6 +2,7 @@ import type { Athlete } from '../../../api/athletes';
 import type { Today } from '../../../api/classHour';
 import { Card } from '../../../design/page/Card';
 import { EntryDots } from '../../../design/log/EntryDots';
+import { GATE_UNIT, GateCurve } from '../../../design/log/GateCurve';
 import { MoveStage } from './MoveStage';
 import styles from './GateCard.module.css';
 
@@ -24,11 +25,13 @@ export function GateCard({ athlete, today }: { athlete: Athlete; today: Today })
     <Card label="Gate">
       <h2>{gate.outlook.sentence}</h2>
       <p className={styles.basis}>{gate.basis.sentence}</p>
+      {gate.news !== null && gate.news.sentence !== gate.next?.sentence && <p role="note">{gate.news.sentence}</p>}
       {gate.doubt !== null && <p role="note">{gate.doubt.sentence}</p>}
       {gate.next !== null && <p className={styles.next}>{gate.next.sentence}</p>}
       {dots.length > 0 && today.drill?.countKind === 'streak' && (
         <EntryDots dots={dots} gate={gate.count} label="Unbroken goes" />
       )}
+      <GateCurve points={gate.curve} gate={gate.count} unit={GATE_UNIT[gate.measure]} />
       {today.drill !== null && <MoveStage athlete={athlete} open={gate.open} />}
     </Card>
   );

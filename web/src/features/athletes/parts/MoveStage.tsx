@@ -12,8 +12,11 @@ export function MoveStage({ athlete, open }: { athlete: Athlete; open: boolean }
   if (!mayChange) {
     return null;
   }
-  const on = stages[athlete.stageNumber];
-  const back = stages[athlete.stageNumber - 2];
+  // A method may leave a stage out.
+  const at = athlete.path.indexOf(athlete.stage);
+  const named = (code: Athlete['stage'] | undefined) => stages.find((stage) => stage.code === code);
+  const on = named(athlete.path[at + 1]);
+  const back = named(athlete.path[at - 1]);
   const to = (stage: Athlete['stage']) =>
     move.mutate({ id: athlete.id, stage, change: { mutationId: newId(), version: athlete.version } });
   return (

@@ -1,12 +1,19 @@
-import { useAthleteTerms } from '../../../api/athletes';
+import { Link } from 'react-router';
+import { useAthleteTerms, type Athlete } from '../../../api/athletes';
 import styles from './PathList.module.css';
 
-/** The ten stages; shape tells where the athlete stands: filled behind, ring here, hollow ahead. */
-export function PathList({ stage }: { stage: number }) {
-  const stages = useAthleteTerms().data?.stages ?? [];
+/** The stages, as their method has them; shape tells where the athlete stands: filled behind, ring here, hollow ahead. */
+export function PathList({ athlete }: { athlete: Athlete }) {
+  const terms = useAthleteTerms().data?.stages ?? [];
+  const stages = terms.filter(({ code }) => athlete.path.includes(code));
+  const stage = athlete.path.indexOf(athlete.stage) + 1;
   return (
     <>
-      <h2>Path</h2>
+      <h2>
+        <Link to={`/athletes/${athlete.id}/path`} className="touch">
+          Path
+        </Link>
+      </h2>
       <ol className={styles.path}>
         {stages.map(({ code, name }, i) => (
           <li

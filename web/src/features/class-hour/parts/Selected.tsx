@@ -37,6 +37,12 @@ export function Selected({ athlete, last, onLog, onUndo, onClose }: Props) {
             </Button>
           </div>
           {athlete.look !== null && <p role="note">{athlete.look.sentence}</p>}
+          {athlete.news !== null && <p role="note">{athlete.news.sentence}</p>}
+          {athlete.provisional && (
+            <p role="note">
+              <Link to={`/athletes/${athlete.id}/path`}>Placed by two minutes: to be confirmed</Link>
+            </p>
+          )}
           {athlete.doubt !== null && <p role="note">{athlete.doubt.sentence}</p>}
           {athlete.beforeJumping !== null && (
             <p role="note">
@@ -82,7 +88,7 @@ function SetOfToday({ athlete, drill }: { athlete: ClassAthlete; drill: Drill })
   return (
     <>
       <p className={styles.set}>
-        {drill.title} · {drill.dose}
+        <Link to={`/sets/drills?for=${athlete.id}&drill=${drill.code}`}>{drill.title}</Link> · {drill.dose}
       </p>
       <BeatStrip beats={drill.beats} text={drill.text} small />
       <p className={styles.cue}>“{drill.cue}”</p>

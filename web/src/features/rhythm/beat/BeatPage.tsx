@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router';
 import { useAthletes, type Athlete } from '../../../api/athletes';
 import { useToday } from '../../../api/classHour';
 import { usePattern } from '../../../api/rhythm';
+import { useUsualPattern } from '../../../api/session';
 import { Card } from '../../../design/page/Card';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { PersonPicker } from '../../../design/form/PersonPicker';
@@ -58,6 +59,7 @@ function firstNameOf(athlete: Athlete): string {
 function Beat({ who, athleteId }: { who: React.ReactNode; athleteId?: string }) {
   const fetched = useToday(athleteId);
   const today = fetched.data;
+  const usual = useUsualPattern();
   if (athleteId !== undefined && fetched.isPending) {
     return (
       <Workbench title="Rhythm" nav={<RhythmNav />}>
@@ -65,7 +67,7 @@ function Beat({ who, athleteId }: { who: React.ReactNode; athleteId?: string }) 
       </Workbench>
     );
   }
-  const { notation, cadencePerMin } = today?.drill ?? usual;
+  const { notation, cadencePerMin } = today?.drill ?? { notation: usual, cadencePerMin: USUAL_BEAT };
   return (
     <PatternBeat
       who={who}
@@ -84,7 +86,7 @@ interface PatternProps {
   athleteId?: string;
 }
 
-const usual = { notation: '3s d', cadencePerMin: 100 };
+const USUAL_BEAT = 100;
 
 function PatternBeat({ who, first, beat, athleteId }: PatternProps) {
   const [typed, setTyped] = useState(first);
@@ -125,8 +127,8 @@ function PatternBeat({ who, first, beat, athleteId }: PatternProps) {
           <details>
             <summary>How it is written</summary>
             <p className={styles.hint}>
-              s single, S tall, q quick, d double, t triple, r10 rest; (3s d)x4, 20d! unbroken,
-              10s:boxer-step, w20(3s d) for 20 s, (nd)n=1..5 a ladder
+              s single, S tall, q quick, d double, t triple, r10 rest; (10s r5)x4, 20d! unbroken,
+              10s:boxer-step, w20(d) for 20 s, (nd)n=1..5 a ladder
             </p>
           </details>
           {answer.error !== null && (

@@ -12,6 +12,7 @@ import {
   type Recording,
 } from '../../../api/recordings';
 import type { TakeReport } from '../../../api/rhythm';
+import { useUsualPattern } from '../../../api/session';
 import { Card } from '../../../design/page/Card';
 import { SentShare } from '../../../design/form/SentShare';
 import { Workbench } from '../../../design/page/Workbench';
@@ -29,6 +30,7 @@ export function ListenPage() {
   const save = useSaveEvents();
   const [id, setId] = useState<string | null>(null);
   const [edited, setEdited] = useState<Marks | null>(null);
+  const usual = useUsualPattern();
   const [typed, setTyped] = useState('');
   const [target, setTarget] = useState('');
   const recording = useRecording(id).data;
@@ -97,7 +99,7 @@ export function ListenPage() {
               Should have been
               <Input
                 aria-label="Should have been"
-                placeholder="3s d"
+                placeholder={usual}
                 value={typed}
                 onChange={(event) => setTyped(event.target.value)}
                 onBlur={() => setTarget(typed)}

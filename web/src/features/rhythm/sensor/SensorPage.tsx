@@ -17,6 +17,7 @@ import { LogTake } from '../take/LogTake';
 import { RhythmNav } from '../RhythmNav';
 import { TakePicture } from '../take/TakePicture';
 import { TakeVerdict } from '../take/TakeVerdict';
+import { useUsualPattern } from '../../../api/session';
 import { AtThumb } from '../../../design/page/AtThumb';
 import styles from './SensorPage.module.css';
 
@@ -30,8 +31,7 @@ const faults: { value: Fault; label: string }[] = [
   { value: 'late-spin', label: 'spins late' },
   { value: 'trip', label: 'trips' },
 ];
-const start: Required<SensorInput> = {
-  notation: '3s d',
+const start: Omit<Required<SensorInput>, 'notation'> = {
   cadence: 104,
   seconds: 20,
   jitter: 0.03,
@@ -42,7 +42,8 @@ const none: Marks = { turnsS: [], landingsS: [] };
 
 /** A rope and floor sensor, live; here its stand-in jumps, the same for the same seed. */
 export function SensorPage() {
-  const [input, setInput] = useState(start);
+  const usual = useUsualPattern();
+  const [input, setInput] = useState({ ...start, notation: usual });
   const set = (change: Partial<SensorInput>) => setInput((now) => ({ ...now, ...change }));
   const [trying, setTrying] = useState(false);
   const begin = useStartSensor();

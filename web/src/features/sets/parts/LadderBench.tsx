@@ -30,7 +30,7 @@ export function LadderBench({ athlete, head }: { athlete: Athlete; head: ReactNo
           {head}
           <div style={{ marginTop: 14 }}>
             <FieldStack>
-              <LadderForm wish={wish} onWish={setWish} />
+              <LadderForm wish={wish} climbed={athlete.ladders} onWish={setWish} />
             </FieldStack>
           </div>
         </>

@@ -4,6 +4,8 @@ import { NumberField } from '../../../design/form/NumberField';
 
 interface Props {
   wish: LadderWish;
+  /** Those that the athlete's method climbs. */
+  climbed: readonly Family[];
   onWish: (wish: LadderWish) => void;
 }
 
@@ -15,12 +17,12 @@ export const families: { value: Family; label: string }[] = [
 ];
 
 /** Which shape, how high. */
-export function LadderForm({ wish, onWish }: Props) {
+export function LadderForm({ wish, climbed, onWish }: Props) {
   return (
     <>
       <ChoiceField
         label="Shape"
-        options={families}
+        options={families.filter(({ value }) => climbed.includes(value))}
         value={wish.family}
         onChange={(family) => onWish({ ...wish, family })}
       />

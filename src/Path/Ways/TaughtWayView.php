@@ -11,7 +11,7 @@ use Zumbo\Core\Method\WayTable;
 /**
  * A question that schools answer differently, and what is answered here.
  */
-final readonly class WayView
+final readonly class TaughtWayView
 {
     /**
      * @param list<WayOptionView> $options the first is what is usual

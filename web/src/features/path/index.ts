@@ -1,0 +1,3 @@
+export { DrillsPage } from './DrillsPage';
+export { PathPage } from './PathPage';
+export { TeachingPage } from './TeachingPage';
