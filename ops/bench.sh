@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace ladder faults gear sound events hand phone routes class screens dying import growth bytes)
+names=(calc arc pace ladder faults path gear sound events hand phone routes class screens dying import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -53,6 +53,11 @@ bench_ladder() {
   }'
 }
 
+bench_path() {
+  "${php_compiled[@]}" bench/path.php 2>/dev/null
+  bench_instance
+  ( cd web && node scripts/drill-search.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
+}
 bench_faults() { "${php_compiled[@]}" bench/faults.php 2>/dev/null; }
 
 bench_gear() {

@@ -9,7 +9,7 @@ test('no page of a gym’s own breaks the rules of WCAG 2.2 AA that a machine ca
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Set up your gym');
   await check('set-up');
   await signIn(page);
-  for (const view of ['settings', 'people', 'changes', 'you', 'help', 'help/api']) {
+  for (const view of ['settings', 'teaching', 'people', 'changes', 'you', 'help', 'help/api']) {
     await page.goto(`/gym/${view}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await page.waitForTimeout(400);

@@ -49,6 +49,8 @@ test(
       ['/log', /server/],
       ['/gym/files', /Export or import/],
       ['/gym/settings', /as it is set up/],
+      ['/gym/teaching', /so doubles are taught/],
+      ['/sets/drills', /drills/],
       ['/gym/people', /may sign in/],
       ['/gym/changes', /changed what/],
       ['/gym/you', /You are signed in/],

@@ -36,7 +36,19 @@ final class GateChance
      */
     public static function interval(Gate $gate, int $count, Posterior $posterior): array
     {
-        [$low, $high] = $posterior->interval(self::INTERVAL);
+        return self::within($gate, $count, $posterior->interval(self::INTERVAL));
+    }
+
+    /**
+     * The same, where the interval of a rep is known already: to find it takes longest.
+     *
+     * @param array{float, float} $ofARep
+     *
+     * @return array{float, float}
+     */
+    public static function within(Gate $gate, int $count, array $ofARep): array
+    {
+        [$low, $high] = $ofARep;
         if (CountKind::Tries === $gate->countKind) {
             return [self::binomialTail($low, $count, $gate->tries), self::binomialTail($high, $count, $gate->tries)];
         }

@@ -35,8 +35,10 @@ final readonly class GateCurve
         $counts = array_values(array_unique([...range($step, $top, $step), $gate->count]));
         sort($counts);
 
-        return array_map(static function (int $count) use ($gate, $recent): self {
-            [$low, $high] = GateChance::interval($gate, $count, $recent->posterior);
+        $ofARep = $recent->posterior->interval(GateChance::INTERVAL);
+
+        return array_map(static function (int $count) use ($gate, $recent, $ofARep): self {
+            [$low, $high] = GateChance::within($gate, $count, $ofARep);
 
             return new self($count, GateChance::ofCount($gate, $count, $recent->posterior), $low, $high);
         }, $counts);

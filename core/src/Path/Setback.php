@@ -20,8 +20,11 @@ final class Setback
     private const LEAST_BEFORE = 3;
 
     /** How sure one must be after so many practices. */
-    private const SURE = [1 => 0.99, 2 => 0.98, 3 => 0.94];
+    private const SURE = [1 => 0.997, 2 => 0.99, 3 => 0.96];
     private const SCEPTICAL = 1.0;
+
+    /** Less than half as much again is not worth a word. */
+    private const LEAST_RISE = 1.5;
     private const PER_TRIES = 100;
 
     /**
@@ -68,11 +71,12 @@ final class Setback
         }
         $trend = RateTrend::of([...self::rows($before, 0.0), ...self::rows($after, 1.0)], self::SCEPTICAL);
 
-        return null === $trend || $trend->chanceAbove(0.0) <= self::SURE[\count($after)] ? null : Verdict::of($code, [
-            'before' => self::rate($before),
-            'after' => self::rate($after),
-            'practices' => \count($after),
-        ]);
+        [$was, $is] = [self::rate($before), self::rate($after)];
+        $sure = null !== $trend && $trend->chanceAbove(0.0) > self::SURE[\count($after)];
+
+        return $sure && $is >= self::LEAST_RISE * $was
+            ? Verdict::of($code, ['before' => $was, 'after' => $is, 'practices' => \count($after)])
+            : null;
     }
 
     /**

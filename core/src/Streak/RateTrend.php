@@ -11,12 +11,17 @@ use Zumbo\Core\Numeric\NormalDistribution;
  * R's glm(misses ~ x + offset(log(tries)), poisson, weights) gives it).
  *
  * Sessions differ more than chance alone: an evening's rate is beta-distributed around the usual one, which makes the
- * variance of n tries 1 + (n − 1)/(K + 1) times as large; its inverse is the weight of the session.
+ * variance of n tries 1 + (n − 1)/(K + 1) times as large; its inverse is the weight of the session. How regular this athlete
+ * is shows in their own sessions: the variance is scaled by Pearson's χ² over its degrees of freedom (as R's quasipoisson
+ * does it), held towards 1 as if six sessions more had said so (our assumption).
  */
 final readonly class RateTrend
 {
     /** How much evenings differ (our assumption, the same as when misses stop the day). */
     public const CONCENTRATION = 100.0;
+
+    /** As many degrees of freedom the belief in the concentration is worth. */
+    public const HELD_BY = 6.0;
 
     private const STEPS = 50;
     private const DONE = 1e-10;
@@ -34,11 +39,16 @@ final readonly class RateTrend
     /**
      * @param list<array{float, int, int}> $sessions  x, tries, misses among them
      * @param float                        $sceptical precision of the belief that nothing changes, around 0
+     * @param float                        $heldBy    INF: the variance is what the concentration says
      *
      * @return self|null null: no misses, or no two different x, tell nothing
      */
-    public static function of(array $sessions, float $sceptical = self::SLOPE_PRECISION, float $concentration = self::CONCENTRATION): ?self
-    {
+    public static function of(
+        array $sessions,
+        float $sceptical = self::SLOPE_PRECISION,
+        float $concentration = self::CONCENTRATION,
+        float $heldBy = self::HELD_BY,
+    ): ?self {
         $misses = array_sum(array_column($sessions, 2));
         $tries = array_sum(array_column($sessions, 1));
         if (0 === $misses || \count(array_unique(array_column($sessions, 0))) < 2) {
@@ -61,6 +71,10 @@ final readonly class RateTrend
         }
         [, [$aa, $ab, $bb]] = self::derivatives($sessions, $a, $b, $sceptical, $concentration);
 
+        // The scepticism is no measurement: it is not scaled.
+        $scale = self::scale($sessions, $a, $b, $concentration, $heldBy);
+        [$aa, $ab, $bb] = [$aa / $scale, $ab / $scale, ($bb - $sceptical) / $scale + $sceptical];
+
         return new self($b, sqrt($aa / ($aa * $bb - $ab * $ab)));
     }
 
@@ -72,6 +86,29 @@ final readonly class RateTrend
 
     /**
      * @param list<array{float, int, int}> $sessions
+     */
+    private static function scale(array $sessions, float $a, float $b, float $concentration, float $heldBy): float
+    {
+        if (is_infinite($heldBy)) {
+            return 1.0;
+        }
+        $chiSquared = 0.0;
+        foreach ($sessions as [$x, $tries, $misses]) {
+            $expected = $tries * exp($a + $b * $x);
+            $chiSquared += self::weight($tries, $concentration) * ($misses - $expected) ** 2 / $expected;
+        }
+        $freedom = $heldBy + max(0, \count($sessions) - 2);
+
+        return $freedom > 0.0 ? ($heldBy + $chiSquared) / $freedom : 1.0;
+    }
+
+    private static function weight(int $tries, float $concentration): float
+    {
+        return 1 / (1 + max(0, $tries - 1) / ($concentration + 1));
+    }
+
+    /**
+     * @param list<array{float, int, int}> $sessions
      *
      * @return array{array{float, float}, array{float, float, float}}
      */
@@ -79,7 +116,7 @@ final readonly class RateTrend
     {
         [$ga, $gb, $aa, $ab, $bb] = [0.0, -$sceptical * $b, 0.0, 0.0, $sceptical];
         foreach ($sessions as [$x, $tries, $misses]) {
-            $weight = 1 / (1 + max(0, $tries - 1) / ($concentration + 1));
+            $weight = self::weight($tries, $concentration);
             $expected = $tries * exp($a + $b * $x);
             $ga += $weight * ($misses - $expected);
             $gb += $weight * $x * ($misses - $expected);

@@ -128,7 +128,7 @@ final class PathNewsTest extends TestCase
     {
         $evenings = [...self::constant(9, 100, 5), new SessionSum(40, 60, 4, false, true, 9)];
         self::assertNull(Setback::of($evenings, 9));
-        self::assertSame(Change::Plateau, ChangeOverPractices::of(self::constant(10, 200, 80))->change);
+        self::assertSame(Change::Plateau, ChangeOverPractices::of(self::constant(10, 200, 30))->change);
         self::assertEquals(
             ChangeOverPractices::of(self::constant(9, 100, 5)),
             ChangeOverPractices::of($evenings),
@@ -146,7 +146,7 @@ final class PathNewsTest extends TestCase
 
             return null === $news ? null : $words->sentence($news);
         };
-        $steady = self::constant(10, 200, 80);
+        $steady = self::constant(10, 200, 30);
         self::assertSame(
             'No fewer misses over the last 8 practices. Change one thing: another drill, the rope, or an easier week.',
             $told($steady, null),

@@ -13,14 +13,16 @@ final class RateTrendTest extends TestCase
     /** R's glm with family poisson, an offset and weights: reference/trends.json. */
     public function testItIsTheRegressionThatRFits(): void
     {
-        /** @var list<array{sessions: list<array{float, int, int}>, concentration: float, slope: float, error: float}> $cases */
+        /** @var list<array{sessions: list<array{float, int, int}>, concentration: float, slope: float, error: float, quasi: float}> $cases */
         $cases = json_decode((string) file_get_contents(__DIR__.'/../reference/trends.json'), true, 8, \JSON_THROW_ON_ERROR);
         self::assertCount(12, $cases);
         foreach ($cases as $i => $case) {
-            $trend = RateTrend::of($case['sessions'], 0.0, $case['concentration']);
+            $trend = RateTrend::of($case['sessions'], 0.0, $case['concentration'], \INF);
             self::assertNotNull($trend);
             self::assertEqualsWithDelta($case['slope'], $trend->slope, 1e-6, 'case '.$i);
             self::assertEqualsWithDelta($case['error'], $trend->error, 1e-6, 'case '.$i);
+            $learned = RateTrend::of($case['sessions'], 0.0, $case['concentration'], 0.0);
+            self::assertEqualsWithDelta($case['quasi'], $learned?->error, 1e-6, 'case '.$i);
         }
     }
 

@@ -39,7 +39,19 @@ export function madeOf(...kinds: ChangeKind[]) {
 
 /** The same of an answer that holds the judgement about today: it hangs on what was logged, noted and stopped as well. */
 export function judgedOf(...kinds: ChangeKind[]) {
-  return madeOf(...new Set<ChangeKind>([...kinds, 'athlete', 'rope', 'attempt', 'caution', 'stop', 'gym', 'gate', 'drill']));
+  return madeOf(
+    ...new Set<ChangeKind>([
+      ...kinds,
+      'athlete',
+      'rope',
+      'attempt',
+      'caution',
+      'stop',
+      'gym',
+      'gate',
+      'drill',
+    ]),
+  );
 }
 
 /** What is behind is asked for again so soon, and so often at most. */

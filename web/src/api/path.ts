@@ -80,10 +80,12 @@ export function useRestoreGate() {
 
 /** A gym's own drill, its own copy of one, or that it does without one. */
 export function useKeepDrill() {
-  return useWriteOf(['drill'], ({ id, drill, change }: { id: string; drill: OwnDrill; change: Change | null }) =>
-    change === null
-      ? call('PUT', '/api/drills/{id}', { path: { id }, body: drill })
-      : call('PATCH', '/api/drills/{id}', { path: { id }, body: drill, change }),
+  return useWriteOf(
+    ['drill'],
+    ({ id, drill, change }: { id: string; drill: OwnDrill; change: Change | null }) =>
+      change === null
+        ? call('PUT', '/api/drills/{id}', { path: { id }, body: drill })
+        : call('PATCH', '/api/drills/{id}', { path: { id }, body: drill, change }),
   );
 }
 

@@ -17,7 +17,7 @@ interface Props {
   unit: string;
 }
 
-const WIDTH = 600;
+const WIDTH = 340;
 const HEIGHT = 150;
 const LEFT = 34;
 const FLOOR = HEIGHT - 22;

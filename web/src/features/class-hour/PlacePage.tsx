@@ -88,7 +88,7 @@ function TwoMinutes({ id, name }: { id: string; name: string }) {
           />
         </Card>
         <Card label="Singles">
-          <TwentySeconds of="singles" />
+          <TwentySeconds of="singles" onTapped={(turns) => set({ turns })} />
           <OneOfFew label="The rope" options={ROPE} value={touched.rope} onChange={(rope) => set({ rope })} />
           <OneOfFew
             label="Misses"

@@ -9,8 +9,8 @@ import { found, helpPages } from './parts/helpPages';
 
 describe('the help', () => {
   it('has a page for each place, and each says what it decides, how, and its limits', () => {
-    const wanted = [...places.map(({ path }) => path.slice(1)), 'gym'];
-    expect(helpPages.map(({ place }) => place)).toEqual(wanted);
+    const wanted = [...places.map(({ path }) => path.slice(1)), 'gates', 'drills', 'gym'];
+    expect(helpPages.map(({ place }) => place).toSorted()).toEqual(wanted.toSorted());
     helpPages.forEach(({ title, text }) => {
       expect(title).not.toBe('');
       expect(text.match(/\*\*(What it decides|How|Its limits)\.\*\*/g)).toHaveLength(3);

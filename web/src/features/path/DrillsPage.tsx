@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useAthlete } from '../../api/athletes';
+import { useAthletes } from '../../api/athletes';
 import { useDrills, type LibraryDrill } from '../../api/path';
 import { useMayChange } from '../../api/session';
 import { SetsNav } from '../../design/frame/SetsNav';
@@ -41,7 +41,7 @@ function Library({ drills, athleteId }: { drills: LibraryDrill[]; athleteId?: st
   const [looked, look] = useState<Looked>(EVERYTHING);
   const [params, setParams] = useSearchParams();
   const [writes, setWrites] = useState<'new' | 'copy' | null>(null);
-  const athlete = useAthlete(athleteId ?? '');
+  const athlete = useAthletes().data?.find((one) => one.id === athleteId);
   const mayChange = useMayChange();
   const wanted = useDeferredValue(looked);
   const found = useMemo(() => drills.filter((drill) => looksLike(drill, wanted)), [drills, wanted]);
@@ -52,7 +52,7 @@ function Library({ drills, athleteId }: { drills: LibraryDrill[]; athleteId?: st
     next.set(DRILL, code);
     setParams(next, { replace: true });
   };
-  const name = athlete.data?.name.split(' ')[0];
+  const name = athlete?.name.split(' ')[0];
   const whose = athleteId === undefined || name === undefined ? 'taught here' : `taught to ${name}`;
   return (
     <Workbench

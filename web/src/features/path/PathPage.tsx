@@ -1,4 +1,5 @@
 import { Link, useParams } from 'react-router';
+import { useAthleteTerms } from '../../api/athletes';
 import { useToday, type Today } from '../../api/classHour';
 import { useAthletePath, useChooseAthleteWays, type AthletePath } from '../../api/path';
 import { useMayChange } from '../../api/session';
@@ -29,17 +30,25 @@ function Known({ path }: { path: AthletePath }) {
   const mayChange = useMayChange();
   const choose = useChooseAthleteWays();
   const first = path.name.split(' ')[0] ?? path.name;
+  const terms = useAthleteTerms().data?.stages ?? [];
+  const stageName = (code: string | undefined) => terms.find((stage) => stage.code === code)?.name ?? '';
   return (
     <Workbench
-      title={titleOf(first, path, today.data)}
+      title={titleOf(first, path, today.data, stageName)}
       nav={<PathNav athleteId={path.athleteId} />}
+      decisionFirst
       decisionPrints
       decision={<Outlook path={path} today={today.data} />}
     >
       <div className={styles.stack}>
         <Card label="Stages">
           <h2>What each stage asks</h2>
-          <StageGates stages={path.stages} here={path.stage} athleteId={path.athleteId} mayChange={mayChange} />
+          <StageGates
+            stages={path.stages}
+            here={path.stage}
+            athleteId={path.athleteId}
+            mayChange={mayChange}
+          />
         </Card>
         <Card label="How they are taught">
           <h2>How {first} is taught</h2>
@@ -76,7 +85,9 @@ function Outlook({ path, today }: { path: AthletePath; today: Today | undefined 
       ) : (
         <>
           <h2>{gate.outlook.sentence}</h2>
-          {gate.news !== null && gate.news.sentence !== gate.next?.sentence && <p role="note">{gate.news.sentence}</p>}
+          {gate.news !== null && gate.news.sentence !== gate.next?.sentence && (
+            <p role="note">{gate.news.sentence}</p>
+          )}
           {gate.next !== null && <p>{gate.next.sentence}</p>}
           <p className={styles.quiet}>{gate.basis.sentence}</p>
           <GateCurve points={gate.curve} gate={gate.count} unit={GATE_UNIT[gate.measure]} />
@@ -100,12 +111,27 @@ function Outlook({ path, today }: { path: AthletePath; today: Today | undefined 
   );
 }
 
-function titleOf(first: string, path: AthletePath, today: Today | undefined): string {
+function titleOf(
+  first: string,
+  path: AthletePath,
+  today: Today | undefined,
+  stageName: (code: string | undefined) => string,
+): string {
   if (today !== undefined && today.allowance.jumping !== 'all') {
     return `${first}: no jumps today`;
   }
-  const stage = path.stages.find((one) => one.stage === path.stage);
-  return stage?.asks == null || stage.waived !== ''
-    ? `${first}’s path`
-    : `${first}: before the next stage, ${stage.asks.sentence.charAt(0).toLowerCase()}${stage.asks.sentence.slice(1)}`;
+  const at = path.stages.findIndex((one) => one.stage === path.stage);
+  const [before, here, after] = [at - 1, at, at + 1].map((i) => stageName(path.stages[i]?.stage));
+  switch (today?.gate?.verdict) {
+    case 'open':
+      return `${first}: ready for ${after ?? ''}`;
+    case 'nearly':
+      return `${first}: at ${here ?? ''}, nearly ready for ${after ?? ''}`;
+    case 'step-back':
+      return `${first}: better back at ${before ?? ''}`;
+    case 'not-yet':
+      return `${first}: at ${here ?? ''}, not yet ready for ${after ?? ''}`;
+    default:
+      return `${first}: at ${here ?? ''}`;
+  }
 }

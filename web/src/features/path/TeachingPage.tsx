@@ -28,8 +28,8 @@ export function TeachingPage() {
             <Card strong label="What it changes">
               <h2>What it changes</h2>
               <p>
-                Drills, next steps, ladders, gates, cues, and what counts as a fault: on every screen, in print
-                and in files. An athlete may be taught otherwise, on their own Path.
+                Drills, next steps, ladders, gates, cues, and what counts as a fault: on every screen, in
+                print and in files. An athlete may be taught otherwise, on their own Path.
               </p>
               <p>What was logged stays as it is.</p>
             </Card>

@@ -8,6 +8,7 @@ import { PersonPicker } from '../../design/form/PersonPicker';
 import { NotToday } from '../../design/page/NotToday';
 import { Empty } from '../../design/page/StateNote';
 import { useChosenPerson } from '../../design/form/useChosenPerson';
+import { SetsNav } from '../../design/frame/SetsNav';
 import { Workbench } from '../../design/page/Workbench';
 import { IntervalBench } from './parts/IntervalBench';
 import { LadderBench } from './parts/LadderBench';
@@ -22,7 +23,7 @@ export function SetsPage() {
       empty={{
         when: (all) => all.length === 0,
         page: () => (
-          <Workbench title="Nobody to build a set for yet">
+          <Workbench title="Nobody to build a set for yet" nav={<SetsNav />}>
             <Empty>
               A ladder’s chances rest on somebody’s own log: <Link to="/athletes/new">add an athlete</Link>{' '}
               first.
@@ -65,7 +66,7 @@ function Built({ athletes }: { athletes: Athlete[] }) {
   if (athlete.allowance.jumping !== 'all') {
     const first = athlete.name.split(' ')[0] ?? athlete.name;
     return (
-      <Workbench title={`No set today for ${first}`} subject={head}>
+      <Workbench title={`No set today for ${first}`} nav={<SetsNav />} subject={head}>
         <NotToday allowance={athlete.allowance} name={first} />
       </Workbench>
     );

@@ -25,7 +25,9 @@ export function GateCard({ athlete, today }: { athlete: Athlete; today: Today })
     <Card label="Gate">
       <h2>{gate.outlook.sentence}</h2>
       <p className={styles.basis}>{gate.basis.sentence}</p>
-      {gate.news !== null && gate.news.sentence !== gate.next?.sentence && <p role="note">{gate.news.sentence}</p>}
+      {gate.news !== null && gate.news.sentence !== gate.next?.sentence && (
+        <p role="note">{gate.news.sentence}</p>
+      )}
       {gate.doubt !== null && <p role="note">{gate.doubt.sentence}</p>}
       {gate.next !== null && <p className={styles.next}>{gate.next.sentence}</p>}
       {dots.length > 0 && today.drill?.countKind === 'streak' && (

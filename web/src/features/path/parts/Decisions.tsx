@@ -6,7 +6,13 @@ import { newId } from '../../../lib/ids';
 import styles from '../path.module.css';
 
 /** What was decided about gates, by whom and why; the newest first. */
-export function Decisions({ decisions, mayChange }: { decisions: readonly GateDecision[]; mayChange: boolean }) {
+export function Decisions({
+  decisions,
+  mayChange,
+}: {
+  decisions: readonly GateDecision[];
+  mayChange: boolean;
+}) {
   const remove = useRemoveGate();
   const restore = useRestoreGate();
   const offerUndo = useUndoOffer();

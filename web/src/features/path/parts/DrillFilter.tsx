@@ -20,7 +20,6 @@ export function DrillFilter({ drills, looked, onLook }: Props) {
       <Input
         aria-label="Search the drills"
         size="large"
-        allowClear
         placeholder="clap, toes, whistle …"
         value={looked.text}
         onChange={({ target }) => set({ text: target.value })}

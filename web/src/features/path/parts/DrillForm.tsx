@@ -59,7 +59,11 @@ export function DrillForm({ drill, onDone }: Props) {
         event.preventDefault();
         keep.mutate(
           known
-            ? { id: drill.ownId ?? id, drill: own, change: { mutationId: newId(), version: drill.ownVersion ?? 0 } }
+            ? {
+                id: drill.ownId ?? id,
+                drill: own,
+                change: { mutationId: newId(), version: drill.ownVersion ?? 0 },
+              }
             : { id, drill: own, change: null },
           { onSuccess: onDone },
         );
@@ -75,7 +79,12 @@ export function DrillForm({ drill, onDone }: Props) {
         />
         {text('Pattern, as in Rhythm', 'notation')}
         {count('Jumps a minute', 'cadence', 200)}
-        <ChoiceField label="Counted" value={own.countKind} onChange={(countKind) => set({ countKind })} options={KINDS} />
+        <ChoiceField
+          label="Counted"
+          value={own.countKind}
+          onChange={(countKind) => set({ countKind })}
+          options={KINDS}
+        />
         {count('How many', 'aim', 1000)}
         {count('Sets', 'sets', 20)}
         {text('Cue', 'cue')}

@@ -24,7 +24,9 @@ export function StageGates({ stages, here, athleteId, mayChange }: Props) {
       {stages.map((stage, i) => (
         <li
           key={stage.stage}
-          className={here === undefined ? styles.ahead : i < at ? styles.done : i === at ? styles.now : styles.ahead}
+          className={
+            here === undefined ? styles.ahead : i < at ? styles.done : i === at ? styles.now : styles.ahead
+          }
           {...(i === at ? { 'aria-current': 'step' as const } : {})}
         >
           <div className={styles.stage}>
@@ -37,7 +39,10 @@ export function StageGates({ stages, here, athleteId, mayChange }: Props) {
               </span>
             </div>
             {mayChange && stage.asks !== null && open !== stage.stage && (
-              <Button onClick={() => setOpen(stage.stage)} aria-label={`Change what ${name(stage.stage)} asks`}>
+              <Button
+                onClick={() => setOpen(stage.stage)}
+                aria-label={`Change what ${name(stage.stage)} asks`}
+              >
                 Change
               </Button>
             )}

@@ -30,7 +30,9 @@ export function WayList({ ways, otherwise, mayChange, pending, onChoose }: Props
     onChoose(
       Object.fromEntries(
         [
-          ...chosen.filter((way) => way.question !== question).map((way) => [FIELD[way.question], way.answer]),
+          ...chosen
+            .filter((way) => way.question !== question)
+            .map((way) => [FIELD[way.question], way.answer]),
           [FIELD[question], answer],
         ].filter(([, value]) => value !== null),
       ) as Ways,

@@ -7,6 +7,7 @@ import { FieldStack } from '../../../design/form/FieldStack';
 import { PhaseBar } from '../../../design/beat/PhaseBar';
 import { Failed, Loading } from '../../../design/page/StateNote';
 import { useKept } from '../../../design/page/useKept';
+import { SetsNav } from '../../../design/frame/SetsNav';
 import { Workbench } from '../../../design/page/Workbench';
 import { formatDuration } from '../../../lib/duration';
 import { startClock } from '../../../lib/setClock';
@@ -25,6 +26,7 @@ export function IntervalBench({ athlete, head }: { athlete: Athlete; head: React
   return (
     <Workbench
       title={data === undefined ? `Intervals for ${first}` : titleOf(first, data)}
+      nav={<SetsNav />}
       subject={
         <>
           {head}

@@ -5,6 +5,7 @@ import { useLadder, type Ladder, type LadderWish } from '../../../api/sets';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { Failed, Loading } from '../../../design/page/StateNote';
 import { useKept } from '../../../design/page/useKept';
+import { SetsNav } from '../../../design/frame/SetsNav';
 import { Workbench } from '../../../design/page/Workbench';
 import { startClock } from '../../../lib/setClock';
 import type { LadderRun } from '../../../lib/setRun';
@@ -25,6 +26,7 @@ export function LadderBench({ athlete, head }: { athlete: Athlete; head: ReactNo
   return (
     <Workbench
       title={data === undefined ? `A ladder for ${first}` : `${first}: ${lowerFirst(data.outlook.sentence)}`}
+      nav={<SetsNav />}
       subject={
         <>
           {head}

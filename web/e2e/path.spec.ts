@@ -1,0 +1,197 @@
+import { expect, test, type Page } from '@playwright/test';
+import { idOf, signIn } from './coach';
+import { checker } from './wcag';
+
+const title = (page: Page) => page.getByRole('heading', { level: 1 });
+
+/** Singles and a double in one breath, as the notation writes it or as one says it. */
+const MIXED =
+  /\d+ singles?, \d+ doubles?|\d?s \d*d\b.*s|three singles, one double|falling singles|fixed singles/i;
+
+async function teach(page: Page, method: string): Promise<void> {
+  await page.goto('/gym/teaching');
+  await page.getByText('From singles to doubles').click();
+  await page.getByRole('radio', { name: new RegExp(`^${method}`) }).click();
+  await expect(title(page)).toHaveText(new RegExp(`^${method}`));
+}
+
+async function addAthlete(page: Page, name: string, experience: string): Promise<string> {
+  await page.goto('/athletes/new');
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Height').fill('171');
+  await page.getByText(experience, { exact: true }).click();
+  await page.getByRole('button', { name: /^Add/ }).click();
+  await expect(page).toHaveURL(/\/ropes\//);
+  return idOf(page, name);
+}
+
+test.describe('the path', () => {
+  test('an even-jump gym takes an athlete from Snap to Link without a mixed pattern anywhere @desk', async ({
+    page,
+  }) => {
+    await signIn(page);
+    try {
+      await teach(page, 'Every jump the same');
+      const id = await addAthlete(page, 'Even Vesterlund', 'Singles');
+      await page.goto(`/athletes/${id}`);
+      for (let i = 0; i < 9; i++) {
+        const on = page.getByRole('button', { name: /^Move on to/ });
+        const next = (await on.innerText()).replace('Move on to ', '');
+        expect(next).not.toBe('Mix');
+        await on.click();
+        await expect(page.getByText(`Back to `)).toBeVisible();
+        await expect(on).not.toHaveText(`Move on to ${next}`);
+        if (next === 'Snap') {
+          await seenNowhere(page, id);
+        }
+        if (next === 'Link') {
+          break;
+        }
+      }
+      await seenNowhere(page, id);
+      const file = await page.request.get('/api/export.json').catch(() => null);
+      if (file?.ok() === true) {
+        expect(await file.text()).not.toMatch(/"notation": ?"\d*s d/);
+      }
+    } finally {
+      await teach(page, 'Doubles among singles');
+      await leave(page, 'Even Vesterlund');
+    }
+  });
+
+  test('waives a gate with a reason, which stays, and takes it back', async ({ page }) => {
+    await signIn(page);
+    const id = await idOf(page, 'Signe');
+    await page.goto(`/athletes/${id}/path`);
+    await page.getByRole('button', { name: 'Change what Range asks' }).click();
+    await page.getByRole('radio', { name: 'don’t ask it' }).check();
+    await page.getByRole('textbox', { name: 'Why' }).fill('jumped tall for years');
+    await page.getByRole('button', { name: 'Waive it' }).click();
+    await expect(title(page)).toHaveText('Signe: ready for Snap');
+    await expect(page.getByRole('group', { name: 'Decided' })).toContainText(
+      'not asked, “jumped tall for years”',
+    );
+    await expect(page.getByRole('group', { name: 'Gate outlook' })).toContainText(
+      'Not asked here: jumped tall for years',
+    );
+    await checker(page)('a path with a waived gate');
+    await page.goto(`/athletes/${id}`);
+    await expect(page.getByRole('group', { name: 'Gate', exact: true })).toContainText('Not asked here');
+    await page.goto(`/athletes/${id}/path`);
+    const gone = page.waitForResponse((answer) => answer.request().method() === 'DELETE');
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await gone;
+    await expect(page.getByRole('group', { name: 'Decided' })).toContainText('Nothing was decided otherwise');
+  });
+
+  test('tells a plateau and a “ready” without being asked @desk', async ({ page }) => {
+    await signIn(page);
+    const names = ['Plat Orrin', 'Reddy Vane'] as const;
+    try {
+      for (const name of names) {
+        await addAthlete(page, name, 'Linked doubles');
+      }
+      const [flat, ready] = [await idOf(page, names[0]), await idOf(page, names[1])];
+      // Ten practices alike, as they come from a list of earlier days.
+      const days = Array.from({ length: 10 }, (_, i) => `2026-10-${String(10 + i)},Plat,340,60`);
+      await page.goto('/log/list');
+      await page.getByLabel('Your list').fill(['date,name,reps,misses', ...days].join('\n'));
+      await page.getByLabel('What was done in it').click();
+      await page.getByText('Hold: Big sets of doubles', { exact: true }).click();
+      await page.getByRole('button', { name: /^Add/ }).click();
+      await expect(title(page)).toHaveText(/^Nothing new; 10/);
+      const hall = (await (await page.request.get('/api/class')).json()) as {
+        athletes: { id: string; tag: string }[];
+      };
+      const tag = hall.athletes.find((one) => one.id === ready)?.tag ?? '';
+      await page.goto('/class');
+      const line = page.getByLabel('Log line');
+      for (let i = 0; i < 12; i++) {
+        await line.fill(`${tag}30.`);
+        await line.press('Enter');
+      }
+      await expect(page.getByText('all sent')).toBeVisible();
+      await page.goto(`/athletes/${flat}`);
+      await expect(page.getByText(/No fewer misses over the last 8 practices/)).toBeVisible();
+      await page.goto('/class');
+      await page.getByRole('button', { name: /^Reddy/ }).click();
+      await expect(page.getByText('Ready, and does not know it: stopped on purpose at 30')).toBeVisible();
+    } finally {
+      for (const name of names) {
+        await leave(page, name);
+      }
+    }
+  });
+
+  test('finds a drill as one types, by what it is given for, and walks to its neighbour', async ({
+    page,
+  }) => {
+    await signIn(page);
+    await page.goto('/sets/drills');
+    await expect(title(page)).toHaveText(/^1\d\d drills taught here/);
+    await page.getByLabel('Search the drills').fill('hips twice');
+    await expect(title(page)).toHaveText(/^\d drills? taught here/);
+    await page.getByRole('button', { name: /^Jump and clap the hips twice/ }).click();
+    const card = page.getByRole('group', { name: 'Drill' });
+    await expect(card).toContainText('both in the air');
+    await expect(card.getByRole('heading', { level: 2 })).toBeInViewport();
+    await card.getByRole('button', { name: /^Easier/ }).click();
+    await expect(card.getByRole('heading', { level: 2 })).toHaveText('Jump and clap the hips once');
+    await checker(page)('a drill');
+  });
+});
+
+/** Nowhere on the screens that offer something to jump. */
+async function seenNowhere(page: Page, id: string): Promise<void> {
+  for (const path of [
+    '/class',
+    `/athletes/${id}`,
+    `/athletes/${id}/path`,
+    '/sets',
+    `/sets/drills?for=${id}`,
+    '/sets/drills',
+    '/rhythm',
+    '/rhythm/sensor',
+    '/rhythm/listen',
+    '/faults',
+  ]) {
+    await page.goto(path);
+    await expect(title(page)).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    const shown = await page.locator('main').innerText();
+    const typed = await page
+      .locator('main input')
+      .evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value).join(' | '));
+    expect(`${path}: ${shown} ${typed}`).not.toMatch(MIXED);
+  }
+  await page.goto(`/athletes/${id}`);
+  await expect(page.getByRole('group', { name: 'Gate', exact: true })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  expect(await page.locator('main').innerText()).not.toMatch(MIXED);
+  await page.emulateMedia({ media: 'screen' });
+}
+
+async function leave(page: Page, name: string): Promise<void> {
+  await page.goto('/athletes');
+  const gone = await page.evaluate(async (called) => {
+    const all = (await (await fetch('/api/athletes')).json()) as {
+      id: string;
+      name: string;
+      version: number;
+    }[];
+    const answers = all
+      .filter((one) => one.name === called)
+      .map(({ id, version }) =>
+        fetch(`/api/athletes/${id}`, {
+          method: 'DELETE',
+          headers: {
+            'csrf-token': 'csrf-token',
+            'Mutation-Id': id.replace(/^.{8}/, '01999999'),
+            'If-Match': `"${String(version)}"`,
+          },
+        }),
+      );
+    return (await Promise.all(answers)).map(({ status }) => status);
+  }, name);
+  expect(gone, name).toEqual([200]);
+}
