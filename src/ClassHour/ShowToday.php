@@ -22,6 +22,7 @@ use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Method\Sound;
 use Zumbo\Core\Path\TodaysSet;
 
 /**
@@ -67,6 +68,7 @@ final readonly class ShowToday
             $id->toRfc4122(),
             AllowanceView::of($judged->today, $this->coach->role()),
             null === $set ? null : DrillView::of($set->drill, $focus?->cue->cue),
+            Sound::Silence === $judged->gates->ways->sound,
             null === $set ? null : SentenceView::of($set->reason, LengthUnit::Centimetre),
             array_map(
                 DrillView::of(...),

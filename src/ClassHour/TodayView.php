@@ -24,6 +24,8 @@ final readonly class TodayView
         public AllowanceView $allowance,
         /** Null: jumping is off today. */
         public ?DrillView $drill,
+        /** Taught in silence: no click is offered, the rope is heard. */
+        public bool $silent,
         public ?SentenceView $reason,
         public array $others,
         /** The one fault that is worked on: its cue is the cue of today's set. */

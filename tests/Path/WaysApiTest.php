@@ -139,6 +139,9 @@ final class WaysApiTest extends ApiTestCase
         self::assertNotSame('knee-tuck', $first('knees-up,uneven-beat'), 'lifted knees are taught here');
         $high = $this->send('GET', "/api/athletes/$athlete/diagnosis?signs=hands-above-waist")['cue'];
         self::assertSame('long arms, hands at your thighs', $high['cue']);
+        self::assertFalse($this->send('GET', "/api/athletes/$athlete/today")['silent']);
+        $this->send('PATCH', '/api/gym/ways', ['sound' => 'silence'], self::change(2));
+        self::assertTrue($this->send('GET', "/api/athletes/$athlete/today")['silent'], 'no click is offered');
     }
 
     public function testOwnersChooseForTheGym(): void

@@ -6,8 +6,6 @@ namespace Zumbo\Core\Tests\Path;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Method\Ways;
@@ -23,8 +21,7 @@ use Zumbo\Core\Stage\Stage;
 
 /**
  * Invented athletes whose truth is known: how often something is told of those of whom nothing is true, and how often of
- * those of whom it is. An evening's rate is beta-distributed around theirs, drawn here by sums of exponentials and not by
- * the detectors' own code.
+ * those of whom it is.
  */
 final class PathNewsTest extends TestCase
 {
@@ -34,11 +31,11 @@ final class PathNewsTest extends TestCase
     private const BEFORE = 8;
     private const MONTH = 12;
 
-    private Randomizer $chance;
+    private InventedEvenings $athletes;
 
     protected function setUp(): void
     {
-        $this->chance = new Randomizer(new Mt19937(17));
+        $this->athletes = new InventedEvenings(17);
     }
 
     #[DataProvider('rates')]
@@ -46,7 +43,7 @@ final class PathNewsTest extends TestCase
     {
         $told = [Change::Better->value => 0, Change::Worse->value => 0, 'setback' => 0];
         for ($i = 0; $i < self::ATHLETES; ++$i) {
-            $evenings = $this->evenings($rate, $rate, $tries, self::BEFORE + self::MONTH);
+            $evenings = $this->athletes->evenings($rate, $rate, $tries, self::BEFORE + self::MONTH);
             $heard = [];
             for ($n = self::BEFORE + 1; $n <= \count($evenings); ++$n) {
                 $so = \array_slice($evenings, 0, $n);
@@ -78,8 +75,8 @@ final class PathNewsTest extends TestCase
     {
         $told = 0;
         for ($i = 0; $i < self::ATHLETES; ++$i) {
-            $before = $this->evenings($rate, $rate, $tries, self::BEFORE);
-            $after = $this->evenings(3 * $rate, 3 * $rate, $tries, 3, self::BEFORE);
+            $before = $this->athletes->evenings($rate, $rate, $tries, self::BEFORE);
+            $after = $this->athletes->evenings(3 * $rate, 3 * $rate, $tries, 3, self::BEFORE);
             foreach ([1, 2, 3] as $n) {
                 if (null !== Setback::of([...$before, ...\array_slice($after, 0, $n)], $after[0]->day)) {
                     ++$told;
@@ -110,8 +107,8 @@ final class PathNewsTest extends TestCase
         );
         $learning = $staying = 0;
         for ($i = 0; $i < self::ATHLETES; ++$i) {
-            $learning += (int) $told($this->evenings(0.20, 0.20 / 2 ** 2.5, 80, self::BEFORE + self::MONTH));
-            $staying += (int) $told($this->evenings(0.15, 0.15, 80, self::BEFORE + self::MONTH));
+            $learning += (int) $told($this->athletes->evenings(0.20, 0.20 / 2 ** 2.5, 80, self::BEFORE + self::MONTH));
+            $staying += (int) $told($this->athletes->evenings(0.15, 0.15, 80, self::BEFORE + self::MONTH));
         }
         self::assertLessThanOrEqual(0.06, $learning / self::ATHLETES);
         self::assertGreaterThanOrEqual(0.5, $staying / self::ATHLETES);
@@ -119,9 +116,9 @@ final class PathNewsTest extends TestCase
 
     public function testNothingIsSaidOfFewPracticesOrFewTries(): void
     {
-        self::assertSame(Change::CannotTell, ChangeOverPractices::of($this->evenings(0.1, 0.1, 60, 7))->change);
-        self::assertSame(Change::CannotTell, ChangeOverPractices::of($this->evenings(0.1, 0.1, 20, 9))->change);
-        self::assertNull(Setback::of($this->evenings(0.1, 0.9, 60, 4), 2), 'two practices before it are too few');
+        self::assertSame(Change::CannotTell, ChangeOverPractices::of($this->athletes->evenings(0.1, 0.1, 60, 7))->change);
+        self::assertSame(Change::CannotTell, ChangeOverPractices::of($this->athletes->evenings(0.1, 0.1, 20, 9))->change);
+        self::assertNull(Setback::of($this->athletes->evenings(0.1, 0.9, 60, 4), 2), 'two practices before it are too few');
     }
 
     public function testAStoppedEveningIsNoPracticeOfTheTrend(): void
@@ -174,40 +171,5 @@ final class PathNewsTest extends TestCase
             static fn (int $day): SessionSum => new SessionSum($tries - $misses, $misses, 5, false, false, $day),
             range(0, $evenings - 1),
         );
-    }
-
-    /**
-     * @return list<SessionSum> from one rate to another, changing by the same factor each evening
-     */
-    private function evenings(float $from, float $to, int $tries, int $count, int $day = 0): array
-    {
-        $evenings = [];
-        for ($i = 0; $i < $count; ++$i) {
-            $rate = $from * ($to / $from) ** ($i / max(1, $count - 1));
-            $tonight = $this->eveningRate($rate);
-            $tried = (int) round($tries * (0.7 + 0.6 * $this->draw()));
-            $misses = 0;
-            for ($try = 0; $try < $tried; ++$try) {
-                $misses += $this->draw() < $tonight ? 1 : 0;
-            }
-            $evenings[] = new SessionSum($tried - $misses, $misses, 5, false, false, $day + $i);
-        }
-
-        return $evenings;
-    }
-
-    /** Beta(a, b) of whole a and b: a sum of a exponentials by that of a + b; they come to a hundred together. */
-    private function eveningRate(float $rate): float
-    {
-        $a = max(1, (int) round(100 * $rate));
-        $sum = fn (int $n): float => -array_sum(array_map(fn (): float => log(1 - $this->draw()), range(1, $n)));
-        $first = $sum($a);
-
-        return $first / ($first + $sum(100 - $a));
-    }
-
-    private function draw(): float
-    {
-        return $this->chance->getInt(0, (1 << 30) - 1) / (1 << 30);
     }
 }

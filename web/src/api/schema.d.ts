@@ -4265,6 +4265,7 @@ export interface components {
             athleteId: string;
             allowance: components["schemas"]["AllowanceView"];
             drill: components["schemas"]["DrillView"] | null;
+            silent: boolean;
             reason: components["schemas"]["SentenceView"] | null;
             others: components["schemas"]["DrillView"][];
             focus: components["schemas"]["FocusOfToday"] | null;

@@ -41,6 +41,7 @@ export const attempt: Attempt = {
 };
 
 export const today: Today = {
+  silent: false,
   athleteId: ilse.id,
   allowance: mayJump,
   drill,

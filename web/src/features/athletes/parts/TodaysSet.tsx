@@ -12,18 +12,25 @@ export function TodaysSet({ today, name }: { today: Today; name: string }) {
   return drill === null ? (
     <NotToday allowance={today.allowance} name={name} />
   ) : (
-    <SetOf drill={drill} reason={today.reason?.sentence ?? ''} left={today.allowance.reasons} />
+    <SetOf
+      drill={drill}
+      silent={today.silent}
+      reason={today.reason?.sentence ?? ''}
+      left={today.allowance.reasons}
+    />
   );
 }
 
 interface SetProps {
   drill: Drill;
+  /** Taught in silence. */
+  silent: boolean;
   reason: string;
   /** What is left of today's contacts, and why. */
   left: { code: string; sentence: string }[];
 }
 
-function SetOf({ drill, reason, left }: SetProps) {
+function SetOf({ drill, silent, reason, left }: SetProps) {
   const beat = useMetronome(drill.beats);
   return (
     <Card label="Today's set">
@@ -35,12 +42,18 @@ function SetOf({ drill, reason, left }: SetProps) {
       </div>
       <BeatStrip beats={drill.beats} text={drill.text} head={beat.head} />
       <div className={styles.foot}>
-        <Button size="large" onClick={beat.playing ? beat.stop : beat.start} aria-pressed={beat.playing}>
-          {beat.playing ? 'Stop the beat' : 'Play the beat'}
-        </Button>
-        <Button type="text" size="large" onClick={beat.toggleSilent} aria-pressed={beat.silent}>
-          {beat.silent ? 'Silent: head only' : 'With sound'}
-        </Button>
+        {silent ? (
+          <span>In silence: listen for the tick of the rope.</span>
+        ) : (
+          <>
+            <Button size="large" onClick={beat.playing ? beat.stop : beat.start} aria-pressed={beat.playing}>
+              {beat.playing ? 'Stop the beat' : 'Play the beat'}
+            </Button>
+            <Button type="text" size="large" onClick={beat.toggleSilent} aria-pressed={beat.silent}>
+              {beat.silent ? 'Silent: head only' : 'With sound'}
+            </Button>
+          </>
+        )}
         <span className={styles.reason}>{reason}</span>
       </div>
       <p className={styles.reason}>{left.map((one) => one.sentence).join(' ')}</p>

@@ -14,7 +14,19 @@ export interface HelpPage {
 }
 
 /** In the order of the places, the gym last. */
-const ORDER = ['class', 'athletes', 'gates', 'ropes', 'rhythm', 'sets', 'drills', 'pacing', 'faults', 'log', 'gym'];
+const ORDER = [
+  'class',
+  'athletes',
+  'gates',
+  'ropes',
+  'rhythm',
+  'sets',
+  'drills',
+  'pacing',
+  'faults',
+  'log',
+  'gym',
+];
 
 export const helpPages: HelpPage[] = Object.entries(files)
   .map(([path, whole]) => ({

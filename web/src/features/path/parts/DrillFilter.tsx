@@ -16,7 +16,7 @@ export function DrillFilter({ drills, looked, onLook }: Props) {
   const titles = new Map(drills.map((drill) => [drill.family, drill.familyTitle]));
   const set = (change: Partial<Looked>) => onLook({ ...looked, ...change });
   return (
-    <search className={styles.filters}>
+    <div role="search" className={styles.filters}>
       <Input
         aria-label="Search the drills"
         size="large"
@@ -67,6 +67,6 @@ export function DrillFilter({ drills, looked, onLook }: Props) {
           { value: 'hidden', label: 'what you hide' },
         ]}
       />
-    </search>
+    </div>
   );
 }
