@@ -42,7 +42,7 @@ test('a log out of a spreadsheet comes in, once it is said what was done, and is
   await expect(title).toHaveText('2 new entries; one line needs a look');
   await expect(page.getByRole('button', { name: 'Say what was done' })).toBeDisabled();
   await page.getByLabel('What was done in it').click();
-  await page.getByText('Hold: Big sets of doubles').click();
+  await page.getByText('Hold: Big sets of doubles', { exact: true }).click();
   await page.getByRole('button', { name: 'Add 2 entries' }).click();
   await expect(title).toHaveText('Nothing new; 2 are in the log already; one line needs a look');
   await page.getByRole('button', { name: 'Take all 2 back' }).click();

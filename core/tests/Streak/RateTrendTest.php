@@ -13,8 +13,7 @@ final class RateTrendTest extends TestCase
     /** R's glm with family poisson, an offset and weights: reference/trends.json. */
     public function testItIsTheRegressionThatRFits(): void
     {
-        /** @var list<array{sessions: list<array{float, int, int}>, concentration: float, slope: float, error: float, quasi: float}> $cases */
-        $cases = json_decode((string) file_get_contents(__DIR__.'/../reference/trends.json'), true, 8, \JSON_THROW_ON_ERROR);
+        $cases = self::cases();
         self::assertCount(12, $cases);
         foreach ($cases as $i => $case) {
             $trend = RateTrend::of($case['sessions'], 0.0, $case['concentration'], \INF);
@@ -60,5 +59,17 @@ final class RateTrendTest extends TestCase
         ] as [$x, $p]) {
             self::assertEqualsWithDelta($p, NormalDistribution::cumulative($x), 1e-14 + 1e-12 * $p);
         }
+    }
+
+    /**
+     * @return list<array{
+     *     sessions: list<array{float, int, int}>, concentration: float, slope: float, error: float, quasi: float,
+     * }>
+     */
+    private static function cases(): array
+    {
+        $json = (string) file_get_contents(__DIR__.'/../reference/trends.json');
+
+        return json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
     }
 }

@@ -24,6 +24,7 @@ use Zumbo\App\Shared\CoachName;
 use Zumbo\App\Shared\Sheet\BroughtSheet;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\Drill;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Roster\Entries\EntryColumns;
 use Zumbo\Core\Roster\Entries\EntryList;
 use Zumbo\Core\Roster\Entries\ListedEntry;
@@ -49,7 +50,14 @@ final readonly class BringEntries
 
     public function read(BroughtSheet $brought, EntryListInput $input): EntryListView
     {
-        return EntryListView::of($brought->sheet, $this->list($brought, $input), $this->gyms->current()->unit());
+        $gym = $this->gyms->current();
+
+        return EntryListView::of(
+            $brought->sheet,
+            $this->list($brought, $input),
+            $gym->unit(),
+            Ways::of($gym->ways()->answers),
+        );
     }
 
     /**
@@ -185,7 +193,7 @@ final readonly class BringEntries
 
     private static function noDrill(?string $given): BadField
     {
-        $codes = array_map(static fn (CountedDrillView $one): string => $one->code, CountedDrillView::all());
+        $codes = array_map(static fn (CountedDrillView $one): string => $one->code, CountedDrillView::all(Ways::usual()));
 
         return BadField::of('drill', $given, 'one of '.implode(', ', $codes));
     }

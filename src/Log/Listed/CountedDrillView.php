@@ -9,6 +9,8 @@ use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Method\Ways;
+use Zumbo\Core\Stage\Stage;
 
 /**
  * A drill of which reps and misses are counted.
@@ -20,35 +22,27 @@ final readonly class CountedDrillView
     }
 
     /**
-     * @return list<self> in the order of the stages
+     * @return list<self> what is worked through where one teaches so, in the order of the stages
      */
-    public static function all(): array
+    public static function all(Ways $ways): array
     {
-        return array_map(
-            static fn (Drill $drill): self => new self($drill->code, $drill->title, MessageCatalogue::name(Term::of($drill->stage))),
-            self::counted(),
-        );
+        $all = [];
+        foreach (Stage::cases() as $stage) {
+            foreach ($ways->method->skips($stage) ? [] : DrillTable::ofStage($stage, $ways) as $drill) {
+                if (CountKind::Hold !== $drill->countKind && $drill->stage === $stage) {
+                    $all[] = new self($drill->code, $drill->title, MessageCatalogue::name(Term::of($stage)));
+                }
+            }
+        }
+
+        return $all;
     }
 
     /** Null: there is none, or seconds are counted in it. */
     public static function named(?string $code): ?Drill
     {
-        foreach (self::counted() as $drill) {
-            if ($drill->code === $code) {
-                return $drill;
-            }
-        }
+        $drill = null !== $code && DrillTable::has($code) ? DrillTable::named($code) : null;
 
-        return null;
-    }
-
-    /**
-     * @return list<Drill>
-     */
-    private static function counted(): array
-    {
-        $drills = array_map(DrillTable::named(...), DrillTable::codes());
-
-        return array_values(array_filter($drills, static fn (Drill $drill): bool => CountKind::Hold !== $drill->countKind));
+        return CountKind::Hold === $drill?->countKind ? null : $drill;
     }
 }

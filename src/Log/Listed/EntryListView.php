@@ -8,6 +8,7 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Sheet\LineFaultView;
 use Zumbo\App\Shared\Sheet\ListColumnView;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Roster\Entries\EntryList;
 use Zumbo\Core\Roster\LineFault;
 use Zumbo\Core\Roster\Sheet;
@@ -37,7 +38,7 @@ final readonly class EntryListView
     ) {
     }
 
-    public static function of(Sheet $sheet, EntryList $list, LengthUnit $unit): self
+    public static function of(Sheet $sheet, EntryList $list, LengthUnit $unit, Ways $ways): self
     {
         return new self(
             SentenceView::of($list->says(), $unit)->sentence,
@@ -47,7 +48,7 @@ final readonly class EntryListView
             $list->there,
             $list->dayOrderAsked,
             $list->hasMisses(),
-            CountedDrillView::all(),
+            CountedDrillView::all($ways),
         );
     }
 }
