@@ -8,6 +8,7 @@ import { SetsNav } from '../../design/frame/SetsNav';
 import { Card } from '../../design/page/Card';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
+import { useFloor } from '../../design/page/useMedia';
 import { Workbench } from '../../design/page/Workbench';
 import { EVERYTHING, looksLike, type Looked } from './drillFilter';
 import { DrillActs } from './parts/DrillActs';
@@ -117,10 +118,11 @@ function Library({ drills, athleteId }: { drills: LibraryDrill[]; athleteId?: st
 /** On a phone the drill stands below the list: what was touched comes into sight. */
 function Shown({ of, children }: { of: string | null; children: React.ReactNode }) {
   const place = useRef<HTMLDivElement>(null);
+  const floor = useFloor();
   useEffect(() => {
-    if (of !== null) {
-      void place.current?.scrollIntoView({ block: 'nearest' });
+    if (of !== null && floor) {
+      void place.current?.scrollIntoView({ block: 'start' });
     }
-  }, [of]);
+  }, [of, floor]);
   return <div ref={place}>{children}</div>;
 }
