@@ -100,6 +100,22 @@ final class DiagnosisTest extends TestCase
         self::assertNull($diagnosis->ranked[0]->fault->stepBack);
     }
 
+    /** What one school corrects another one teaches (common practice, no published source). */
+    public function testASchoolThatJumpsHighSeesNoFaultInIt(): void
+    {
+        $codes = static fn (string $height): array => array_map(
+            static fn (RankedFault $one): string => $one->fault->code,
+            Diagnosis::of([Sign::HeavyLanding], Stage::Link, true, Ways::of(['height' => $height]))->ranked,
+        );
+        self::assertSame('jump-high', $codes('lowest')[0]);
+        self::assertNotContains('jump-high', $codes('high'));
+        self::assertNotContains('knee-tuck', $codes('high'));
+        $stiff = static fn (string $arms): int => \count(
+            Diagnosis::of([Sign::StiffArms], Stage::Join, true, Ways::of(['arms' => $arms]))->ranked[0]->evidence,
+        );
+        self::assertSame([1, 0], [$stiff('bent'), $stiff('long')], 'straight arms are what is taught');
+    }
+
     public function testEverySignHasAPlaceToLookFor(): void
     {
         $places = array_map(static fn (Sign $sign): string => $sign->place()->value, Sign::cases());

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Exchange\Rule;
 
-use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Method\ChosenWays;
 use Zumbo\Core\Method\UnknownWay;
@@ -83,11 +82,6 @@ final class PathRules
      */
     private static function drill(ReadRow $row, array $whole): array
     {
-        $replaces = $whole['replaces'] ?? null;
-        if (\is_string($replaces) && !DrillTable::has($replaces)) {
-            return [RowError::of($row->where, 'replaces', $replaces, 'the code of a drill in the library')];
-        }
-
         try {
             Pattern::parse(\is_string($whole['notation'] ?? null) ? $whole['notation'] : '');
         } catch (PatternError $e) {

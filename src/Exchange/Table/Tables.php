@@ -22,6 +22,7 @@ use Zumbo\Core\Body\HealthNote;
 use Zumbo\Core\Cable\CableFamily;
 use Zumbo\Core\Cable\WeighedPiece;
 use Zumbo\Core\Drill\CountKind;
+use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Drill\DrillWords;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
@@ -393,7 +394,7 @@ final class Tables
     {
         return new Table('drills', 'own_drill', [
             Column::id(),
-            Column::text('replaces', 1, 40, 'the code in the library whose copy it is; nothing: their own')->optional(),
+            Column::choice('replaces', DrillTable::codes(), 'the one of the library whose copy it is; nothing: their own')->optional(),
             Column::flag('hidden', 'the gym does without the one of the library'),
             Column::text('title', 1, OwnDrill::MOST_TITLE, 'as a coach says it'),
             Column::choice('stage', self::cases(Stage::class), 'where on the path it has its place'),
