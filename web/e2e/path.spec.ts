@@ -58,6 +58,45 @@ test.describe('the path', () => {
     }
   });
 
+  test('a guest at the door has rope, stage and cue within two minutes @phone', async ({ page }) => {
+    await signIn(page);
+    const began = Date.now();
+    try {
+      await page.getByRole('button', { name: 'A guest tonight' }).click();
+      await page.getByLabel('Name').fill('Gusti Amdahl');
+      await page.getByLabel('Height').fill('171');
+      await page.getByRole('button', { name: 'Add the guest' }).click();
+      await page.getByRole('button', { name: /^Gusti/ }).click();
+      await page.getByRole('link', { name: 'Place in two minutes' }).click();
+      await page.getByRole('radiogroup', { name: 'The hops halted' }).getByText('never').click();
+      await page.getByRole('button', { name: 'Twenty seconds of singles' }).click();
+      const turn = page.getByRole('button', { name: /tap each turn/ });
+      for (let i = 0; i < 12; i++) {
+        await turn.click();
+      }
+      await page.getByRole('button', { name: 'Stop the count' }).click();
+      await expect(page.getByLabel('Turns, if you counted')).toHaveValue('12');
+      await page.getByRole('radiogroup', { name: 'The rope' }).getByText('one landing each turn').click();
+      await page.getByRole('radiogroup', { name: 'Misses' }).getByText('1', { exact: true }).click();
+      await page.getByRole('radiogroup', { name: 'Tall singles' }).getByText('2', { exact: true }).click();
+      await page
+        .getByRole('radiogroup', { name: /^Doubles landed/ })
+        .getByText('1', { exact: true })
+        .click();
+      await page.getByRole('button', { name: 'Place Gusti' }).click();
+      await expect(page.getByText(/Placed at Range/)).toBeInViewport();
+      await expect(page.getByText(/may be Snap already/)).toBeVisible();
+      await expect(page.getByText(/^Rope tonight: R/)).toBeVisible();
+      await expect(page.getByText('“every jump the same”')).toBeVisible();
+      await page.getByRole('link', { name: 'Gusti stands in the class' }).click();
+      await page.getByRole('button', { name: /^Gusti/ }).click();
+      await expect(page.getByRole('link', { name: 'Placed by two minutes: to be confirmed' })).toBeVisible();
+      expect(Date.now() - began).toBeLessThan(120_000);
+    } finally {
+      await leave(page, 'Gusti Amdahl');
+    }
+  });
+
   test('waives a gate with a reason, which stays, and takes it back', async ({ page }) => {
     await signIn(page);
     const id = await idOf(page, 'Signe');

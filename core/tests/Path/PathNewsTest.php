@@ -100,15 +100,10 @@ final class PathNewsTest extends TestCase
     /** Who halves their misses every eight practices is not told that nothing changes; who stays there is. */
     public function testAPlateauIsToldOfThoseWhoAreOnOne(): void
     {
-        /** @param list<SessionSum> $evenings */
-        $told = static fn (array $evenings): bool => [] !== array_filter(
-            range(self::BEFORE + 1, \count($evenings)),
-            static fn (int $n): bool => Change::Plateau === ChangeOverPractices::of(\array_slice($evenings, 0, $n))->change,
-        );
         $learning = $staying = 0;
         for ($i = 0; $i < self::ATHLETES; ++$i) {
-            $learning += (int) $told($this->athletes->evenings(0.20, 0.20 / 2 ** 2.5, 80, self::BEFORE + self::MONTH));
-            $staying += (int) $told($this->athletes->evenings(0.15, 0.15, 80, self::BEFORE + self::MONTH));
+            $learning += (int) self::tellsPlateau($this->athletes->evenings(0.20, 0.20 / 2 ** 2.5, 80, self::BEFORE + self::MONTH));
+            $staying += (int) self::tellsPlateau($this->athletes->evenings(0.15, 0.15, 80, self::BEFORE + self::MONTH));
         }
         self::assertLessThanOrEqual(0.06, $learning / self::ATHLETES);
         self::assertGreaterThanOrEqual(0.5, $staying / self::ATHLETES);
@@ -134,32 +129,23 @@ final class PathNewsTest extends TestCase
 
     public function testWhatIsToldIsASentenceWithWhatToDo(): void
     {
-        $words = MessageCatalogue::in(LengthUnit::Centimetre);
-        /** @param list<SessionSum> $sessions */
-        $told = static function (array $sessions, ?int $trimmed) use ($words): ?string {
-            $log = new GateLog($sessions, [true, true, true], [], null);
-            $outlook = GateOutlook::ofLog(Stage::Link, GatesInForce::usual(Ways::usual()), $log);
-            $news = PathNews::of($outlook, $sessions, $trimmed)->news;
-
-            return null === $news ? null : $words->sentence($news);
-        };
         $steady = self::constant(10, 200, 30);
         self::assertSame(
             'No fewer misses over the last 8 practices. Change one thing: another drill, the rope, or an easier week.',
-            $told($steady, null),
+            self::told($steady, null),
         );
         $worse = [...self::constant(8, 100, 4), new SessionSum(80, 20, 5, false, false, 8), new SessionSum(80, 20, 5, false, false, 9)];
         self::assertSame(
             'Misses rose since the trim: 4.0 in 100 before, 20 in 100 since. Look at the hands first; if they are home, let one '
             .'step out.',
-            $told($worse, 8),
+            self::told($worse, 8),
         );
         $paused = [...self::constant(8, 100, 4), new SessionSum(75, 25, 5, false, false, 30)];
         self::assertSame(
             'Misses rose since the pause: 4.0 in 100 before, 25 in 100 since. Shorter goes this week, and no new drill.',
-            $told($paused, null),
+            self::told($paused, null),
         );
-        self::assertNull($told(self::constant(4, 30, 1), null));
+        self::assertNull(self::told(self::constant(4, 30, 1), null));
     }
 
     /**
@@ -171,5 +157,31 @@ final class PathNewsTest extends TestCase
             static fn (int $day): SessionSum => new SessionSum($tries - $misses, $misses, 5, false, false, $day),
             range(0, $evenings - 1),
         );
+    }
+
+    /**
+     * @param list<SessionSum> $evenings
+     */
+    private static function tellsPlateau(array $evenings): bool
+    {
+        for ($n = self::BEFORE + 1; $n <= \count($evenings); ++$n) {
+            if (Change::Plateau === ChangeOverPractices::of(\array_slice($evenings, 0, $n))->change) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<SessionSum> $sessions
+     */
+    private static function told(array $sessions, ?int $trimmed): ?string
+    {
+        $log = new GateLog($sessions, [true, true, true], [], null);
+        $outlook = GateOutlook::ofLog(Stage::Link, GatesInForce::usual(Ways::usual()), $log);
+        $news = PathNews::of($outlook, $sessions, $trimmed)->news;
+
+        return null === $news ? null : MessageCatalogue::in(LengthUnit::Centimetre)->sentence($news);
     }
 }
