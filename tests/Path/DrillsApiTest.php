@@ -22,6 +22,25 @@ final class DrillsApiTest extends ApiTestCase
         self::assertContains('shin', array_map(strtolower(...), $one['loads']));
     }
 
+    /** On a day without jumps, and with a sore wrist, the library of an athlete holds what is left to them. */
+    public function testItObeysWhatAnAthleteMayDoToday(): void
+    {
+        $this->signInto();
+        $athlete = $this->newAthlete();
+        $codes = fn (): array => array_column($this->send('GET', '/api/drills?athleteId='.$athlete), 'code');
+        self::assertContains('hop-in-place', $codes());
+        $this->send('PUT', '/api/cautions/'.self::id(), [
+            'athleteId' => $athlete, 'caution' => 'pain', 'place' => 'wrist', 'degree' => 4,
+        ]);
+        $this->assertStatus(201);
+        self::assertContains('toe-taps', $codes());
+        self::assertNotContains('hop-in-place', $codes());
+        self::assertNotContains('side-turns', $codes(), 'it loads the wrist');
+        $this->send('PUT', '/api/cautions/'.self::id(), ['athleteId' => $athlete, 'caution' => 'dizziness']);
+        $this->assertStatus(201);
+        self::assertSame([], $codes());
+    }
+
     public function testAGymAddsCopiesHidesAndHasTheLibrarysAgain(): void
     {
         $gym = $this->signInto();

@@ -14,6 +14,7 @@ use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\People\NamedAthlete;
+use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Stage\Stage;
@@ -28,39 +29,33 @@ final readonly class KeepDrills
         private OwnDrills $drills,
         private NamedAthlete $athletes,
         private Gyms $gyms,
+        private JudgeToday $judge,
         private IdempotentWrite $writes,
         private GymScope $scope,
     ) {
     }
 
     /**
-     * @param string|null $athleteId by whose ways; null: by the gym's
+     * @param string|null $athleteId by whose ways, and as far as they may today; null: by the gym's
      *
      * @return list<LibraryDrillView> the gym's own first
      */
     public function library(?string $athleteId): array
     {
-        $gym = $this->gyms->current();
-        $ways = null === $athleteId ? Ways::of($gym->ways()->answers) : $gym->waysOf($this->athletes->of($athleteId));
-        $shelf = $this->drills->shelf();
-        $rows = $views = [];
-        foreach ($this->drills->all() as $row) {
-            if (null === $row->replaces()) {
-                $own = $row->toCore();
-                if ($own->fits($ways)) {
-                    $views[] = self::view($own, false, $row);
-                }
-            } else {
-                $rows[$row->replaces()] = $row;
-            }
+        if (null === $athleteId) {
+            return $this->taught(Ways::of($this->gyms->current()->ways()->answers));
         }
-        foreach ($shelf->all($ways) as $drill) {
-            if (!$drill->isOwn()) {
-                $views[] = self::view($drill, $shelf->hides($drill->code), $rows[$drill->code] ?? null);
-            }
+        $judged = $this->judge->athlete($this->athletes->of($athleteId));
+        $taught = $this->taught($judged->gates->ways);
+        if ($judged->today->allowance->offersJumps()) {
+            return $taught;
         }
+        $instead = array_map(static fn (Drill $drill): string => $drill->code, $judged->today->insteadOfJumping());
 
-        return $views;
+        return array_values(array_filter(
+            $taught,
+            static fn (LibraryDrillView $drill): bool => \in_array($drill->code, $instead, true),
+        ));
     }
 
     /**
@@ -115,6 +110,32 @@ final readonly class KeepDrills
     public function one(UuidV7 $id): OwnDrillView
     {
         return OwnDrillView::of($this->drills->get($id));
+    }
+
+    /**
+     * @return list<LibraryDrillView>
+     */
+    private function taught(Ways $ways): array
+    {
+        $shelf = $this->drills->shelf();
+        $rows = $views = [];
+        foreach ($this->drills->all() as $row) {
+            if (null === $row->replaces()) {
+                $own = $row->toCore();
+                if ($own->fits($ways)) {
+                    $views[] = self::view($own, false, $row);
+                }
+            } else {
+                $rows[$row->replaces()] = $row;
+            }
+        }
+        foreach ($shelf->all($ways) as $drill) {
+            if (!$drill->isOwn()) {
+                $views[] = self::view($drill, $shelf->hides($drill->code), $rows[$drill->code] ?? null);
+            }
+        }
+
+        return $views;
     }
 
     private static function view(Drill $drill, bool $hidden, ?OwnDrill $row): LibraryDrillView

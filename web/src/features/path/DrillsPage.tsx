@@ -54,10 +54,12 @@ function Library({ drills, athleteId }: { drills: LibraryDrill[]; athleteId?: st
     setParams(next, { replace: true });
   };
   const name = athlete?.name.split(' ')[0];
+  const off = athlete !== undefined && athlete.allowance.jumping !== 'all';
+  const count = `${found.length} ${found.length === 1 ? 'drill' : 'drills'}`;
   const whose = athleteId === undefined || name === undefined ? 'taught here' : `taught to ${name}`;
   return (
     <Workbench
-      title={`${found.length} ${found.length === 1 ? 'drill' : 'drills'} ${whose}`}
+      title={off ? `${name ?? ''}: no jumps today, ${count} without a landing` : `${count} ${whose}`}
       nav={<SetsNav />}
       decisionPrints
       decision={
