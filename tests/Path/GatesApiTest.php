@@ -61,6 +61,10 @@ final class GatesApiTest extends ApiTestCase
         self::assertSame([60, 60], [$asks($one), $asks($other)], 'taken back');
         $this->send('POST', '/api/gates/'.$mine['id'].'/restore', null, self::change(2));
         self::assertSame([70, 60], [$asks($one), $asks($other)]);
+        $this->send('PUT', '/api/gates/'.self::id(), [
+            'stage' => 'singles', 'deed' => 'usual', 'reason' => 'as everybody', 'athleteId' => $one,
+        ]);
+        self::assertSame([60, 60], [$asks($one), $asks($other)], 'what the gym asks, not what is usual elsewhere');
         $gym = $this->send('GET', '/api/gates');
         self::assertSame(['our way'], array_column($gym['decisions'], 'reason'), 'of the whole gym only');
         foreach ([['stage' => 'link', 'choice' => 'minute'], ['stage' => 'snap', 'count' => 11], ['stage' => 'workout']] as $wrong) {

@@ -37,7 +37,7 @@ final readonly class ReadGates
         foreach ($athletes as $athlete) {
             $id = $athlete->id()->toRfc4122();
             $gates[$id] = array_reduce(
-                [...$decided[''] ?? [], ...$decided[$id] ?? []],
+                [...$decided[''] ?? [], ...self::ownOf($decided[$id] ?? [])],
                 self::decided(...),
                 GatesInForce::usual($gym->waysOf($athlete)),
             );
@@ -54,6 +54,26 @@ final readonly class ReadGates
             self::decided(...),
             GatesInForce::usual($ways),
         );
+    }
+
+    /**
+     * The newest of each stage; who is asked the usual again is asked what the gym asks.
+     *
+     * @param list<GateDecision> $decisions about one athlete, the oldest first
+     *
+     * @return list<GateDecision>
+     */
+    private static function ownOf(array $decisions): array
+    {
+        $newest = [];
+        foreach ($decisions as $decision) {
+            $newest[$decision->stage()->value] = $decision;
+        }
+
+        return array_values(array_filter(
+            $newest,
+            static fn (GateDecision $decision): bool => GateDeed::Usual !== $decision->deed(),
+        ));
     }
 
     private static function decided(GatesInForce $gates, GateDecision $decision): GatesInForce

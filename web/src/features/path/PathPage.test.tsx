@@ -29,6 +29,15 @@ describe('the path of an athlete', () => {
     ).toBeInTheDocument();
   });
 
+  it('lets a coach confirm where two minutes put somebody', async () => {
+    const sent = answerWith({ ...answers, [`PATCH /api/athletes/${ilse.id}/stage`]: ilse });
+    show();
+    await userEvent.click(await screen.findByRole('button', { name: /^Confirm/ }));
+    const patch = sent.find(({ method }) => method === 'PATCH');
+    expect(patch?.body).toEqual({ stage: 'mix' });
+    expect(patch?.headers['If-Match']).toBe('"3"');
+  });
+
   it('waives a gate only with a reason', async () => {
     const sent = answerWith({ ...answers, 'PUT /api/gates/{id}': { id: 'x', version: 1 } });
     show();

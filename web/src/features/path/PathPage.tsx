@@ -1,5 +1,6 @@
+import { Button } from 'antd';
 import { Link, useParams } from 'react-router';
-import { useAthleteTerms } from '../../api/athletes';
+import { useAthleteTerms, useMoveAthlete } from '../../api/athletes';
 import { useToday, type Today } from '../../api/classHour';
 import { useAthletePath, useChooseAthleteWays, type AthletePath } from '../../api/path';
 import { useMayChange } from '../../api/session';
@@ -76,6 +77,34 @@ function Known({ path }: { path: AthletePath }) {
   );
 }
 
+/** A coach who has seen enough. */
+function Confirm({ path }: { path: AthletePath }) {
+  const mayChange = useMayChange();
+  const move = useMoveAthlete();
+  const name = useAthleteTerms().data?.stages.find(({ code }) => code === path.stage)?.name ?? '';
+  return (
+    <>
+      <p role="note">Put here by two minutes: five entries at this stage, or a coach, confirm it.</p>
+      {mayChange && (
+        <Button
+          size="large"
+          loading={move.isPending}
+          onClick={() =>
+            move.mutate({
+              id: path.athleteId,
+              stage: path.stage,
+              change: { mutationId: newId(), version: path.version },
+            })
+          }
+        >
+          Confirm {name}
+        </Button>
+      )}
+      {move.error !== null && <p role="alert">{move.error.message}</p>}
+    </>
+  );
+}
+
 function Outlook({ path, today }: { path: AthletePath; today: Today | undefined }) {
   const gate = today?.gate ?? null;
   return (
@@ -93,9 +122,7 @@ function Outlook({ path, today }: { path: AthletePath; today: Today | undefined 
           <GateCurve points={gate.curve} gate={gate.count} unit={GATE_UNIT[gate.measure]} />
         </>
       )}
-      {path.provisional && (
-        <p role="note">Put here by two minutes: five entries at this stage, or a coach, confirm it.</p>
-      )}
+      {path.provisional && <Confirm path={path} />}
       <p className={styles.acts}>
         <Link to={`/athletes/${path.athleteId}`} className="touch">
           Today’s set

@@ -39,7 +39,7 @@ export function Decisions({
           <span>
             <strong>{terms.find(({ code }) => code === one.stage)?.name ?? one.stage}</strong>
             {': '}
-            {one.deed === 'waived' ? 'not asked' : (one.asks?.sentence ?? 'the usual again')}, “{one.reason}”
+            {one.deed === 'waived' ? 'not asked' : (one.asks?.sentence ?? 'asked as before')}, “{one.reason}”
             <span className={styles.from}>
               {' '}
               {one.by} · {new Date(one.at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}

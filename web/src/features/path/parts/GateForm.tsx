@@ -54,7 +54,10 @@ export function GateForm({ stage, athleteId, onDone }: Props) {
           options={[
             { value: 'set', label: 'ask something else' },
             { value: 'waived', label: 'don’t ask it' },
-            { value: 'usual', label: 'ask what is usual' },
+            {
+              value: 'usual',
+              label: athleteId === undefined ? 'ask what is usual' : 'ask what the gym asks',
+            },
           ]}
         />
         {deed === 'set' && (
@@ -106,7 +109,7 @@ export function GateForm({ stage, athleteId, onDone }: Props) {
           disabled={reason.trim() === ''}
           loading={decide.isPending}
         >
-          {deed === 'waived' ? 'Waive it' : deed === 'usual' ? 'Ask the usual' : 'Ask this'}
+          {deed === 'waived' ? 'Waive it' : deed === 'usual' ? 'Ask that again' : 'Ask this'}
         </Button>
         <Button type="text" size="large" onClick={onDone}>
           Leave it
