@@ -98,6 +98,7 @@ export function GateForm({ stage, athleteId, onDone }: Props) {
             value={reason}
             onChange={({ target }) => setReason(target.value)}
           />
+          <span className={styles.quiet}>Helpers read it too: nothing about health.</span>
         </label>
       </FieldStack>
       {decide.isError && <p role="alert">{decide.error.message}</p>}
