@@ -29,6 +29,31 @@ final class PathFilesApiTest extends ExchangeTestCase
         self::assertStringContainsString('method=even-jump arms=long', $this->download('/api/export/athletes.csv'));
     }
 
+    /** Eight practices at three in a hundred, a trim, three at nine: told in the hall; of a rope that was let out no trim is. */
+    public function testMissesThatRoseSinceATrimAreToldInTheHall(): void
+    {
+        foreach (['2.44' => 'Misses rose since the trim: 3.0 in 100 before, 9.0 in 100 since.', '2.60' => 'More misses over the last 8 practices.'] as $now => $said) {
+            $this->signInto();
+            $athlete = $this->newAthlete();
+            $day = static fn (int $ago): string => (new \DateTimeImmutable("-$ago days"))->format('Y-m-d').'T12:00:00Z';
+            $rope = static fn (string $length, int $ago): string => self::id().",$athlete,$length,0.15,beaded,armpit,two-feet,2.44,ours,"
+                .$day($ago)."\r\n";
+            $this->bringIn(
+                "id,athlete_id,cable_length_m,handle_length_m,family,school,stance,computed_cable_m,override_reason,kept_at\r\n"
+                    .$rope('2.48', 60).$rope((string) $now, 9),
+                'text/csv',
+            );
+            $stage = $this->send('GET', "/api/athletes/$athlete/path")['stage'];
+            $log = "id,athlete_id,drill,stage,kind,reps,misses,ended,clean,logged_at\r\n";
+            foreach ([33, 30, 27, 24, 21, 18, 15, 12, 8, 5, 2] as $i => $ago) {
+                $misses = $i < 8 ? 3 : 9;
+                $log .= self::id().",$athlete,ladder-rising,$stage,sum,".(100 - $misses).",$misses,,true,".$day($ago)."\r\n";
+            }
+            $this->bringIn($log, 'text/csv');
+            self::assertStringStartsWith($said, $this->send('GET', '/api/class')['athletes'][0]['news']['sentence']);
+        }
+    }
+
     public function testWhatCanNotBeIsTold(): void
     {
         $this->signInto();

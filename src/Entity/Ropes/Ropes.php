@@ -14,6 +14,9 @@ use Zumbo\App\Platform\Gym\UnknownRow;
  */
 final readonly class Ropes
 {
+    /** A millimetre is no trim. */
+    private const SAME_LENGTH_M = 0.001;
+
     public function __construct(private GymDatabase $database, private GymScope $scope)
     {
     }
@@ -80,21 +83,26 @@ final readonly class Ropes
     }
 
     /**
-     * @return array<string, \DateTimeImmutable> since when their cable has its length, of those who had another one before;
-     *                                           by athlete id
+     * @return array<string, \DateTimeImmutable> since when the rope they have is shorter than the one before it, of those
+     *                                           whose is; by athlete id
      */
-    public function changedAt(): array
+    public function trimmedAt(): array
     {
-        $changed = [];
+        $trimmed = [];
         foreach ($this->database->rows(
-            'SELECT athlete_id, MAX(created_at) AS at FROM rope WHERE gym_id = :gym AND removed_at IS NULL
-             GROUP BY athlete_id HAVING COUNT(*) > 1',
-        ) as ['athlete_id' => $athlete, 'at' => $at]) {
+            'SELECT athlete_id, created_at FROM (
+                 SELECT athlete_id, created_at, cable_length_m,
+                     LAG(cable_length_m) OVER (PARTITION BY athlete_id ORDER BY created_at, id) AS length_before,
+                     ROW_NUMBER() OVER (PARTITION BY athlete_id ORDER BY created_at DESC, id DESC) AS newest
+                 FROM rope WHERE gym_id = :gym AND removed_at IS NULL
+             ) AS lengths WHERE newest = 1 AND cable_length_m < length_before - :same',
+            ['same' => self::SAME_LENGTH_M],
+        ) as ['athlete_id' => $athlete, 'created_at' => $at]) {
             \assert(\is_string($athlete) && \is_string($at));
-            $changed[Uuid::fromBinary($athlete)->toRfc4122()] = new \DateTimeImmutable($at, new \DateTimeZone('UTC'));
+            $trimmed[Uuid::fromBinary($athlete)->toRfc4122()] = new \DateTimeImmutable($at, new \DateTimeZone('UTC'));
         }
 
-        return $changed;
+        return $trimmed;
     }
 
     public function add(Rope $rope): void

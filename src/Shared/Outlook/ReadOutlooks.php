@@ -48,7 +48,7 @@ final readonly class ReadOutlooks
             $one->sums->sums,
         ], $judged);
         $newest = $this->newest->of($logs, $now->modify(Attempts::LOOK_BACK), reset($judged)->beginOfDay($now));
-        $trimmed = $this->ropes->changedAt();
+        $trimmed = $this->ropes->trimmedAt();
         $outlooks = [];
         foreach ($judged as $id => $one) {
             $outlooks[$id] = self::outlook($one, $newest[$id], $trimmed[$id] ?? null);
