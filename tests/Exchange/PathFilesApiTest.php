@@ -32,12 +32,15 @@ final class PathFilesApiTest extends ExchangeTestCase
     /** Eight practices at three in a hundred, a trim, three at nine: told in the hall; of a rope that was let out no trim is. */
     public function testMissesThatRoseSinceATrimAreToldInTheHall(): void
     {
-        foreach (['2.44' => 'Misses rose since the trim: 3.0 in 100 before, 9.0 in 100 since.', '2.60' => 'More misses over the last 8 practices.'] as $now => $said) {
+        foreach ([
+            '2.44' => 'Misses rose since the trim: 3.0 in 100 before, 9.0 in 100 since.',
+            '2.60' => 'No fewer misses over the last 8 practices.',
+        ] as $now => $said) {
             $this->signInto();
             $athlete = $this->newAthlete();
             $day = static fn (int $ago): string => (new \DateTimeImmutable("-$ago days"))->format('Y-m-d').'T12:00:00Z';
-            $rope = static fn (string $length, int $ago): string => self::id().",$athlete,$length,0.15,beaded,armpit,two-feet,2.44,ours,"
-                .$day($ago)."\r\n";
+            $rope = static fn (string $length, int $ago): string => self::id()
+                .",$athlete,$length,0.15,beaded,armpit,two-feet,2.44,ours,".$day($ago)."\r\n";
             $this->bringIn(
                 "id,athlete_id,cable_length_m,handle_length_m,family,school,stance,computed_cable_m,override_reason,kept_at\r\n"
                     .$rope('2.48', 60).$rope((string) $now, 9),
