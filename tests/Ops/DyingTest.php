@@ -133,10 +133,10 @@ final class DyingTest extends InstanceTestCase
                 here="http://127.0.0.1:$WEB_PORT/api"
                 ask -c "$jar" -o /dev/null -d '{"email":"maren@saltmarsh.example","password":"harbour rope 14"}' "$here/sign-in"; echo
                 # What is asked for the first time takes its own time.
-                ask -o /dev/null "$here/changes" > "$SOCKETS/first"
+                ask -o /dev/null "$here/changes" > "$SOCKETS/first"; ask -o /dev/null "$here/athletes" > "$SOCKETS/first"
                 heavy='{"reps":200,"rounds":10,"reps_per_s":1.8,"hazard":{"kind":"constant","q":0.3},"miss_cost_s":10,"break_cost_s":4}'
                 for i in 1 2 3 4 5 6; do ask -d "$heavy" -o "$SOCKETS/heavy.$i" "$here/calc/pace" > "$SOCKETS/code.$i" & done
-                sleep 0.2
+                sleep 0.1
                 ask -o /dev/null "$here/athletes"; echo
                 [ -n "$(jobs -r)" ] && echo "while it computes"
                 wait
