@@ -1,4 +1,3 @@
-import { Link } from 'react-router';
 import { useAthleteTerms, type Athlete } from '../../../api/athletes';
 import styles from './PathList.module.css';
 
@@ -9,11 +8,7 @@ export function PathList({ athlete }: { athlete: Athlete }) {
   const stage = athlete.path.indexOf(athlete.stage) + 1;
   return (
     <>
-      <h2>
-        <Link to={`/athletes/${athlete.id}/path`} className="touch">
-          Path
-        </Link>
-      </h2>
+      <h2>Path</h2>
       <ol className={styles.path}>
         {stages.map(({ code, name }, i) => (
           <li
