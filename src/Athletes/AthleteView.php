@@ -99,10 +99,7 @@ final readonly class AthleteView
             $athlete->stage(),
             MessageCatalogue::name(Term::of($athlete->stage())),
             $athlete->stage()->number(),
-            array_values(array_filter(
-                Stage::cases(),
-                static fn (Stage $stage): bool => !$method->skips($stage) || $stage === $athlete->stage(),
-            )),
+            $method->path($athlete->stage()),
             LadderFamily::jumpedBy($method),
             $method->usualPattern(),
             $profile->birthYear,

@@ -41,10 +41,7 @@ final readonly class ShowPath
             Provisional::is($judged),
             array_map(
                 static fn (Stage $stage): PathStageView => PathStageView::of($stage, $gates->at($stage)),
-                array_values(array_filter(
-                    Stage::cases(),
-                    static fn (Stage $stage): bool => !$ways->method->skips($stage) || $stage === $athlete->stage(),
-                )),
+                $ways->method->path($athlete->stage()),
             ),
             TaughtWayView::all($ways, $athlete->ways()->answers),
             array_map(GateDecisionView::of(...), $decided),

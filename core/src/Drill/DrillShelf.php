@@ -71,11 +71,6 @@ final readonly class DrillShelf
         return \in_array($code, $this->hidden, true);
     }
 
-    public function isCopy(string $code): bool
-    {
-        return isset($this->copies[$code]);
-    }
-
     private function asHere(Drill $drill): Drill
     {
         return $this->copies[$drill->code] ?? $drill;

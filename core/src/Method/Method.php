@@ -56,6 +56,19 @@ enum Method: string
     }
 
     /**
+     * @param Stage|null $here stays among them: whoever is at a stage that is skipped is still there
+     *
+     * @return list<Stage> its stages in their order
+     */
+    public function path(?Stage $here = null): array
+    {
+        return array_values(array_filter(
+            Stage::cases(),
+            fn (Stage $stage): bool => $stage === $here || !$this->skips($stage),
+        ));
+    }
+
+    /**
      * The stage that comes after one; null: it is the last.
      */
     public function after(Stage $stage): ?Stage

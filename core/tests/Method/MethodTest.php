@@ -75,6 +75,9 @@ final class MethodTest extends TestCase
         self::assertSame(Stage::Link, Method::EvenJump->after(Stage::Snap));
         self::assertSame(Stage::Snap, Method::EvenJump->before(Stage::Link));
         self::assertSame(Stage::Mix, Method::Pattern->after(Stage::Snap));
+        self::assertNotContains(Stage::Mix, Method::EvenJump->path());
+        self::assertContains(Stage::Mix, Method::EvenJump->path(Stage::Mix), 'whoever is there');
+        self::assertSame(Stage::cases(), Method::Pattern->path());
         self::assertNull(Method::EvenJump->after(Stage::Workout));
         self::assertNull(Method::EvenJump->before(Stage::Jump));
     }

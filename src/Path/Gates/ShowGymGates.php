@@ -33,7 +33,7 @@ final readonly class ShowGymGates
         return new GymGatesView(
             array_map(
                 static fn (Stage $stage): PathStageView => PathStageView::of($stage, $gates->at($stage)),
-                array_values(array_filter(Stage::cases(), static fn (Stage $stage): bool => !$ways->method->skips($stage))),
+                $ways->method->path(),
             ),
             array_map(GateDecisionView::of(...), array_reverse($decided)),
         );
