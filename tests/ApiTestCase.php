@@ -33,6 +33,8 @@ abstract class ApiTestCase extends WebTestCase
     protected function setUp(): void
     {
         $this->browser = self::createClient();
+        // As a server's process answers: services are reset between requests, not built anew.
+        $this->browser->disableReboot();
         // What is counted by address in one test is no other's.
         $this->browser->setServerParameter(
             'REMOTE_ADDR',

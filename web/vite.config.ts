@@ -11,6 +11,9 @@ export default defineConfig({
     include: ['src/**/*.test.{ts,tsx}'],
     setupFiles: ['src/testing/setup.ts'],
     restoreMocks: true,
+    // Modules are read once for all files of a worker: reading Ant Design sixty times took longer than all tests together.
+    isolate: false,
+    maxWorkers: '100%',
     testTimeout: 30000,
   },
 });

@@ -50,4 +50,10 @@ SQL
   echo "$made"
 }
 
+# renew_schema NAME: the schema is there and empty.
+renew_schema() {
+  database_sql <<<"DROP DATABASE IF EXISTS \`$1\`"
+  ensure_schema "$1" >/dev/null
+}
+
 stop_database() { stop_programs 60 db; }

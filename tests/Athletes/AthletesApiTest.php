@@ -373,7 +373,6 @@ final class AthletesApiTest extends ApiTestCase
             "SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'",
         );
         $before = $count();
-        $this->browser->disableReboot();
         $this->send('GET', $path);
 
         return $count() - $before;

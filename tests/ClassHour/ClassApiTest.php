@@ -310,7 +310,6 @@ final class ClassApiTest extends ApiTestCase
             "SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'",
         );
         $before = $count();
-        $this->browser->disableReboot();
         $this->send('GET', '/api/class');
         $this->assertStatus(200);
 

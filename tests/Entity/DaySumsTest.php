@@ -30,7 +30,6 @@ final class DaySumsTest extends ExchangeTestCase
 
     public function testTheyAreWhatTheLogSaysAfterTenThousandWrites(): void
     {
-        $this->browser->disableReboot();
         $this->chance = new Randomizer(new Mt19937(15));
         $this->gym = $this->signInto();
         foreach (['singles', 'snap', 'link', 'hold'] as $stage) {

@@ -17,7 +17,6 @@ final class FirstGymTest extends ApiTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->browser->disableReboot();
         self::connection()->beginTransaction();
         self::connection()->executeStatement('SET foreign_key_checks = 0');
         self::connection()->executeStatement('DELETE FROM gym');

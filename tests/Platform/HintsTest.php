@@ -16,7 +16,6 @@ final class HintsTest extends ApiTestCase
     public function testAWriteTellsWhichRevisionItMadeAndOfWhat(): void
     {
         $gym = $this->signInto();
-        $this->browser->disableReboot();
         $hints = new class implements Hints {
             /** @var list<array{string, int, string|null}> */
             public array $told = [];

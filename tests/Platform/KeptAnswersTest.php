@@ -60,7 +60,6 @@ final class KeptAnswersTest extends ApiTestCase
     public function testTheQueriesDoNotGrowWithTheLog(string $route): void
     {
         $this->signInto();
-        $this->browser->disableReboot();
         $id = $this->newAthlete();
         $route = str_replace('{id}', $id, $route);
         for ($i = 0; $i < 8; ++$i) {

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import '@testing-library/jest-dom/vitest';
 import { cleanup, configure } from '@testing-library/react';
+import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, vi } from 'vitest';
 
 // jsdom has neither; Ant Design asks for both. Nothing slides: a test would have to wait for it.
@@ -32,6 +33,11 @@ vi.stubGlobal(
 configure({ asyncUtilTimeout: 6000 });
 
 afterEach(cleanup);
+
+// One memory for all files of a worker: what one of them kept is no other's.
+vi.stubGlobal('indexedDB', new IDBFactory());
+localStorage.clear();
+sessionStorage.clear();
 
 // jsdom scrolls nothing.
 Element.prototype.scrollIntoView = () => undefined;
