@@ -91,6 +91,15 @@ final readonly class Health
         return false === $at ? throw new \LogicException('the note does not stand') : $this->about[$at];
     }
 
+    /** Jumping is off until the athlete states that a professional cleared it. */
+    public function professionalClears(): bool
+    {
+        return $this->nothing || [] !== array_filter(
+            $this->standing,
+            static fn (HealthNote $note): bool => $note->caution->needsProfessional(),
+        );
+    }
+
     /** Whether this one may be cleared by a coach, with what was noted before it. */
     public static function coachMayClear(HealthNote $note, HealthNote ...$before): bool
     {

@@ -15,11 +15,8 @@ use Zumbo\Core\Method\Ways;
  */
 final readonly class CueAdvice
 {
-    /** So many goes without a change are enough to know (our assumption). */
-    public const GOES_BEFORE_STEPPING_BACK = 3;
-
     private function __construct(
-        /** What to say; for a rope, what to do. */
+        /** What to say; for a rope, what to do; empty when every cue brought nothing. */
         public string $cue,
         public Drill $drill,
         public Verdict $reason,
@@ -27,40 +24,72 @@ final readonly class CueAdvice
         public ?Verdict $stepBack,
         /** What should change, and so what to log. */
         public Verdict $watch,
+        /** What earlier goes say of this cue; null: nothing yet. */
+        public ?Verdict $learned,
+        /** Step back now: the cue, or every cue, brought nothing. */
+        public bool $stepsBackNow,
     ) {
     }
 
     /**
-     * @param list<Sign> $signs that were noticed; perhaps none, when a coach knew at once
+     * @param list<Sign>  $signs that were noticed; perhaps none, when a coach knew at once
+     * @param string|null $said  the cue in force; null: whichever is best by what is known
      */
-    public static function of(Fault $fault, array $signs, Ways $ways): self
+    public static function of(Fault $fault, array $signs, Ways $ways, ?CueHistory $history = null, ?string $said = null): self
     {
-        [$cue, $drill, $stepBack] = [FaultsBySchool::cue($fault, $ways), $fault->drillBy($ways), $fault->stepBackBy($ways)];
-        $values = [
-            'fault' => Term::named('fault', $fault->code),
-            'why' => $fault->why,
-            'signs' => array_map(Term::of(...), $signs),
-        ];
-        $explained = array_values(
-            array_filter(
-                $fault->evidence,
-                static fn (Evidence $evidence): bool => \in_array($evidence->sign, $signs, true),
-            ),
-        );
-        $telling = ($explained[0] ?? $fault->evidence[0])->sign;
+        $history ??= CueHistory::none();
+        $drill = $fault->drillBy($ways);
+        $cue = $said ?? $history->cueFor($fault, $ways) ?? '';
+        $telling = ($fault->explained($signs)[0] ?? $fault->evidence[0])->sign;
+        $spent = $fault->isOfTheRope() ? false : '' === $cue || (null !== $said && $history->isGivenUp($cue));
 
         return new self(
-            '' === $cue ? $drill->title : $cue,
+            $fault->isOfTheRope() ? $drill->title : $cue,
             $drill,
-            Verdict::of([] === $signs ? 'cue.known' : 'cue.because', $values),
-            null === $stepBack
-                ? null
-                : Verdict::of('cue.step_back', [
-                    'goes' => self::GOES_BEFORE_STEPPING_BACK,
-                    'stage' => Term::of($stepBack),
-                    'drill' => DrillTable::ofStage($stepBack, $ways)[0]->title,
-                ]),
+            Verdict::of([] === $signs ? 'cue.known' : 'cue.because', [
+                'fault' => Term::named('fault', $fault->code),
+                'why' => $fault->why,
+                'signs' => array_map(Term::of(...), $signs),
+            ]),
+            self::stepBack($fault, $ways, $spent),
             Verdict::of('cue.watch', ['sign' => Term::of($telling)]),
+            '' === $cue ? null : self::learned($fault, $cue, $ways, $history),
+            $spent,
         );
+    }
+
+    private static function stepBack(Fault $fault, Ways $ways, bool $now): ?Verdict
+    {
+        $stage = $fault->stepBackBy($ways);
+
+        return null === $stage
+            ? null
+            : Verdict::of($now ? 'cue.step_back_now' : 'cue.step_back', [
+                'goes' => CueHistory::GIVEN_UP_AFTER,
+                'stage' => Term::of($stage),
+                'drill' => DrillTable::ofStage($stage, $ways)[0]->title,
+            ]);
+    }
+
+    private static function learned(Fault $fault, string $cue, Ways $ways, CueHistory $history): ?Verdict
+    {
+        $own = $history->ofAthlete($cue);
+        $gym = $history->ofGym($cue);
+        $given = array_values(array_filter(
+            FaultsBySchool::cues($fault, $ways),
+            static fn (string $other): bool => $other !== $cue && $history->isGivenUp($other),
+        ));
+
+        return match (true) {
+            $history->works($cue) => Verdict::of('cue.worked', ['better' => $own->better, 'goes' => $own->goes]),
+            [] !== $given => Verdict::of('cue.instead', ['other' => $given[0], 'goes' => CueHistory::GIVEN_UP_AFTER]),
+            $gym->goes > 0 => Verdict::of('cue.here', [
+                'better' => $gym->better,
+                'goes' => $gym->goes,
+                'low' => (int) round(100 * $gym->known()->quantile(0.025)),
+                'high' => (int) round(100 * $gym->known()->quantile(0.975)),
+            ]),
+            default => null,
+        };
     }
 }

@@ -4,104 +4,221 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Fault;
 
+use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Stage\Stage;
 
 /**
- * Faults ranked by the signs that were noticed: naive Bayes over one table, with a prior by stage. One cue only.
+ * What to do about what was noted, of somebody who may jump: the load first, then the rope, then how they jump. Where two
+ * causes are nearly as likely, or none is likely enough, the one observation that would tell most is asked for.
  */
 final readonly class Diagnosis
 {
+    /** A leader under this chance, or within this factor of the second, is no answer. */
+    private const LEAST_CHANCE = 0.5;
+    private const FACTOR = 1.5;
+
+    /** Causes this much less likely than the first are no matter of the question. */
+    private const AMONG = 6.0;
+
     /** How much likelier a fault is at a stage where it is usual (our assumption). */
     private const USUAL = 2.0;
 
-    /** How unlikely a sign is under a fault that does not explain it: what is not explained speaks against. */
-    private const UNEXPLAINED = 0.5;
+    /** Two causes that have this much of the chance between them are all there is. */
+    private const TWO_OF_THEM = 0.7;
+
+    /** A rope whose weight is as likely to be the cause as this is weighed in the hand first. */
+    private const WEIGHT_IN_DOUBT = 0.05;
 
     /**
      * @param non-empty-list<RankedFault> $ranked the likeliest first
      */
     private function __construct(
+        public Action $action,
         public array $ranked,
-        /** Look at the rope before the athlete. */
-        public bool $ropeFirst,
+        /** No cause is likely enough for a cue; null where nothing is asked. */
+        public ?Question $ask,
+        /** What to look at on the rope before anything else; after it, where the load comes first. */
+        public ?RopeCheck $check,
         public Verdict $advice,
     ) {
     }
 
-    /**
-     * @param non-empty-list<Sign> $signs
-     * @param bool                 $ropeChecked since its last change, and the athlete has not grown
-     */
-    public static function of(array $signs, Stage $stage, bool $ropeChecked, Ways $ways): self
-    {
-        $scores = [];
-        $faults = [];
-        $counted = array_values(array_filter($signs, static fn (Sign $sign): bool => FaultsBySchool::isSign($sign, $ways)));
-        foreach (FaultsBySchool::faults($ways) as $fault) {
-            $faults[$fault->code] = $fault;
-            $scores[$fault->code] = self::score($fault, $counted, $stage, $ropeChecked);
-        }
-        arsort($scores);
-        $total = array_sum(array_map(static fn (float $score): float => exp($score), $scores));
-        $ranked = [];
-        foreach ($scores as $code => $score) {
-            $ranked[] = new RankedFault($faults[$code], exp($score) / $total, self::explained($faults[$code], $counted));
-        }
-        $first = $ranked[0];
-        $ropeFirst = !$ropeChecked || $first->fault->isOfTheRope();
-
-        return new self($ranked, $ropeFirst, self::advice($first->fault, $ropeFirst, $ways));
-    }
-
-    /**
-     * @param list<Sign> $signs
-     */
-    private static function score(Fault $fault, array $signs, Stage $stage, bool $ropeChecked): float
-    {
-        $score = log(
-            $stage->number() >= $fault->from->number() && $stage->number() <= $fault->to->number() ? self::USUAL : 1.0,
+    public static function of(
+        Observed $observed,
+        Stage $stage,
+        RopeFacts $rope,
+        Ways $ways,
+        ?Exertion $exertion = null,
+        ?CueHistory $history = null,
+    ): self {
+        $exertion ??= Exertion::unknown();
+        $history ??= CueHistory::none();
+        $counted = $observed->only(static fn (Sign $sign): bool => FaultsBySchool::isSign($sign, $ways));
+        $faults = FaultsBySchool::faults($ways);
+        $belief = Belief::of(
+            $faults,
+            $counted,
+            static fn (Fault $fault): float => $rope->weightOf($fault) * $history->weightOf($fault)
+                * ($fault->isUsualAt($stage) ? self::USUAL : 1.0)
+                * ($fault->isOfTheLoad() ? $exertion->weight() : 1.0),
         );
-        if ($fault->isOfTheRope() && $ropeChecked) {
-            $score -= Weight::Strong->log();
-        }
-        foreach ($signs as $sign) {
-            $weight = log(self::UNEXPLAINED);
-            foreach ($fault->evidence as $evidence) {
-                if ($evidence->sign === $sign) {
-                    $weight = $evidence->weight->log();
-                }
-            }
-            $score += $weight;
-        }
+        $ranked = self::ranked($faults, $belief, $counted);
+        $action = self::action($ranked, $observed, $rope, $exertion);
+        $ask = Action::GoOn === $action && self::isUnsure($ranked) ? self::question($belief, $counted, $ways) : null;
 
-        return $score;
-    }
-
-    /**
-     * @param list<Sign> $signs
-     *
-     * @return list<Evidence>
-     */
-    private static function explained(Fault $fault, array $signs): array
-    {
-        return array_values(
-            array_filter(
-                $fault->evidence,
-                static fn (Evidence $evidence): bool => \in_array($evidence->sign, $signs, true),
-            ),
+        return new self(
+            $action,
+            self::inOrderOf($action, $ranked),
+            $ask,
+            $rope->firstCheck(self::weightInDoubt($belief)),
+            null === $ask
+                ? self::advice($action, self::inOrderOf($action, $ranked)[0]->fault, $observed)
+                : self::unsure($ranked),
         );
     }
 
-    private static function advice(Fault $fault, bool $ropeFirst, Ways $ways): Verdict
+    public function leader(): Fault
     {
-        $values = ['cue' => FaultsBySchool::cue($fault, $ways), 'drill' => $fault->drillBy($ways)->title];
+        return $this->ranked[0]->fault;
+    }
+
+    /**
+     * @param non-empty-list<RankedFault> $ranked
+     */
+    private static function action(array $ranked, Observed $observed, RopeFacts $rope, Exertion $exertion): Action
+    {
+        $leader = $ranked[0]->fault;
+        $sure = !self::isUnsure($ranked);
 
         return match (true) {
-            $fault->isOfTheRope() => Verdict::of('fault.rope', $values),
-            $ropeFirst => Verdict::of('fault.check_rope_then', $values),
-            default => Verdict::of('fault.cue', $values),
+            \in_array(Sign::Temper, $observed->seen, true) => Action::StopToday,
+            self::isOfTheLoad($observed, $exertion), $leader->isOfTheLoad() && $sure => Action::ChangeLoad,
+            $rope->areWrong(), $leader->isOfTheRope() && $sure => Action::ChangeRope,
+            default => Action::GoOn,
+        };
+    }
+
+    /** It shows when tired, and nobody saw it when fresh. */
+    private static function isOfTheLoad(Observed $observed, Exertion $exertion): bool
+    {
+        return !$observed->isThereWhenFresh()
+            && (true === $exertion->tired || ($exertion->isHigh() && $observed->isLate()));
+    }
+
+    /**
+     * The cause that is acted on stands first, whatever else is likely.
+     *
+     * @param non-empty-list<RankedFault> $ranked
+     *
+     * @return non-empty-list<RankedFault>
+     */
+    private static function inOrderOf(Action $action, array $ranked): array
+    {
+        foreach ($ranked as $i => $one) {
+            $acted = match ($action) {
+                Action::ChangeLoad => $one->fault->isOfTheLoad(),
+                Action::ChangeRope => $one->fault->isOfTheRope(),
+                default => true,
+            };
+            if ($acted) {
+                unset($ranked[$i]);
+
+                return [$one, ...array_values($ranked)];
+            }
+        }
+
+        return $ranked;
+    }
+
+    /**
+     * @param non-empty-list<RankedFault> $ranked
+     */
+    private static function isUnsure(array $ranked): bool
+    {
+        $second = $ranked[1]->chance ?? 0.0;
+
+        return $ranked[0]->chance < self::LEAST_CHANCE || $ranked[0]->chance < self::FACTOR * $second;
+    }
+
+    private static function question(Belief $belief, Observed $observed, Ways $ways): ?Question
+    {
+        $among = $belief->amongLeaders(self::AMONG);
+        $best = null;
+        foreach (Sign::cases() as $sign) {
+            if ($observed->knows($sign) || !FaultsBySchool::isSign($sign, $ways)) {
+                continue;
+            }
+            $information = $among->information($sign);
+            if ($information > ($best->information ?? 0.0)) {
+                $best = new Question($sign, $information);
+            }
+        }
+
+        return $best;
+    }
+
+    private static function weightInDoubt(Belief $belief): bool
+    {
+        return ($belief->chances['rope-light'] ?? 0.0) + ($belief->chances['rope-heavy'] ?? 0.0) >= self::WEIGHT_IN_DOUBT;
+    }
+
+    /**
+     * @param non-empty-list<Fault> $faults
+     *
+     * @return non-empty-list<RankedFault>
+     */
+    private static function ranked(array $faults, Belief $belief, Observed $observed): array
+    {
+        $ranked = array_map(
+            static fn (Fault $fault): RankedFault => new RankedFault(
+                $fault,
+                $belief->chances[$fault->code] ?? 0.0,
+                $fault->explained($observed->seen),
+            ),
+            $faults,
+        );
+        usort($ranked, static fn (RankedFault $a, RankedFault $b): int => $b->chance <=> $a->chance);
+
+        return $ranked;
+    }
+
+    /**
+     * @param non-empty-list<RankedFault> $ranked
+     */
+    private static function unsure(array $ranked): Verdict
+    {
+        $second = $ranked[1] ?? $ranked[0];
+
+        return Verdict::of(
+            $ranked[0]->chance + $second->chance < self::TWO_OF_THEM ? 'clinic.unsure_of_many' : 'clinic.unsure',
+            [
+                'first' => Term::named('fault', $ranked[0]->fault->code),
+                'second' => Term::named('fault', $second->fault->code),
+            ],
+        );
+    }
+
+    /** What is said of the rope: before anything else, or after the load; null: it was checked, or there is nothing to jump. */
+    public function checkVerdict(): ?Verdict
+    {
+        return match ($this->action) {
+            Action::GoOn => $this->check?->first(),
+            Action::ChangeLoad => $this->check?->afterwards(),
+            default => null,
+        };
+    }
+
+    private static function advice(Action $action, Fault $leader, Observed $observed): Verdict
+    {
+        $values = ['fault' => Term::named('fault', $leader->code)];
+
+        return match ($action) {
+            Action::StopToday => Verdict::of('clinic.temper'),
+            Action::ChangeLoad => Verdict::of($observed->isLate() ? 'clinic.load_late' : 'clinic.load'),
+            Action::ChangeRope => Verdict::of('clinic.rope', $values),
+            default => Verdict::of('clinic.technique', $values),
         };
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Fault;
 
+
 /**
- * How much one sign speaks for one fault, and why.
+ * How often one sign comes with one fault, and why.
  */
 final readonly class Evidence
 {
-    public function __construct(public Sign $sign, public Weight $weight, public string $reason)
+    public function __construct(public Sign $sign, public Likelihood $likelihood, public string $reason)
     {
     }
 }

@@ -17,7 +17,10 @@ final class FaultsBySchool
 {
     /** Taught on purpose where one jumps high with lifted knees. */
     private const OF_LOW_JUMPS = ['jump-high', 'knee-tuck'];
-    private const SIGNS_OF_LOW_JUMPS = [Sign::KneesUp, Sign::HeadBobs, Sign::BigJumpForDouble];
+    private const SIGNS_OF_LOW_JUMPS = [Sign::KneesUp, Sign::HeadBobs, Sign::JumpsHighInSingles, Sign::BigJumpForDouble];
+
+    /** Where the hands lead they are ahead on purpose. */
+    private const SIGNS_OF_HANDS_AT_THE_SIDE = [Sign::HandsAhead];
 
     /** Straight arms are what is taught: that they are stiff the shoulders tell. */
     private const SIGNS_OF_BENT_ARMS = [Sign::StiffArms];
@@ -42,17 +45,24 @@ final class FaultsBySchool
     public static function isSign(Sign $sign, Ways $ways): bool
     {
         return (JumpHeight::Lowest === $ways->height || !\in_array($sign, self::SIGNS_OF_LOW_JUMPS, true))
+            && (Elbows::HandsLead !== $ways->elbows || !\in_array($sign, self::SIGNS_OF_HANDS_AT_THE_SIDE, true))
             && (Arms::Bent === $ways->arms || !\in_array($sign, self::SIGNS_OF_BENT_ARMS, true));
     }
 
-    /** The cue of a fault, where a school says it in other words. */
-    public static function cue(Fault $fault, Ways $ways): string
+    /**
+     * The cues of a fault, the first one first, which a school may say in other words.
+     *
+     * @return list<string> none for a fault of the rope
+     */
+    public static function cues(Fault $fault, Ways $ways): array
     {
-        return match (true) {
+        $first = match (true) {
             'hands-wide' === $fault->code && Elbows::DrawnBack === $ways->elbows => 'elbows back, on your ribs',
             'hands-wide' === $fault->code && Elbows::HandsLead === $ways->elbows => 'hands where you see them, elbows in',
             'hands-high' === $fault->code && Arms::Long === $ways->arms => 'long arms, hands at your thighs',
-            default => $fault->cue,
+            default => null,
         };
+
+        return null === $first ? $fault->cues : [$first, ...\array_slice($fault->cues, 1)];
     }
 }

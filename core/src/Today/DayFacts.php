@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Today;
 
+use Zumbo\Core\Load\StopRule;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Measure\Verdict;
+
 /**
  * What an athlete did today and in the weeks before, as far as it was logged.
  */
@@ -23,6 +27,16 @@ final readonly class DayFacts
         /** Ended by a coach's touch. */
         public ?StopWord $stopped,
     ) {
+    }
+
+    /** Why jumping ends for today, whatever else is right; null: nothing ends it. */
+    public function stop(): ?Verdict
+    {
+        if (null !== $this->stopped) {
+            return Verdict::of('stop.by_coach', ['why' => Term::of($this->stopped)]);
+        }
+
+        return StopRule::of($this->tonight->reps, $this->tonight->misses, $this->usual->reps, $this->usual->misses);
     }
 
     public static function none(): self

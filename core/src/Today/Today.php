@@ -14,9 +14,7 @@ use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Load\ContactsLeft;
 use Zumbo\Core\Load\RestDay;
 use Zumbo\Core\Load\SessionLoad;
-use Zumbo\Core\Load\StopRule;
 use Zumbo\Core\Load\WeekBase;
-use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Method\Ways;
 
@@ -89,7 +87,7 @@ final readonly class Today
         DayFacts $day,
         ContactsLeft $contacts,
     ): Allowance {
-        $stop = self::stop($day);
+        $stop = $day->stop();
         $rest = RestDay::of($wanted->stage, $day->jumpDays);
         $reasons = [
             ...$health->reasons,
@@ -107,19 +105,5 @@ final readonly class Today
                 [...$reasons, ...($health->noJumping ? [] : $rests)],
             ),
         };
-    }
-
-    private static function stop(DayFacts $day): ?Verdict
-    {
-        if (null !== $day->stopped) {
-            return Verdict::of('stop.by_coach', ['why' => Term::of($day->stopped)]);
-        }
-
-        return StopRule::of(
-            $day->tonight->reps,
-            $day->tonight->misses,
-            $day->usual->reps,
-            $day->usual->misses,
-        );
     }
 }

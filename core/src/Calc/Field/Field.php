@@ -49,6 +49,11 @@ final readonly class Field
         return new self($name, FieldKind::Number, $meaning, $least, $most, whole: true);
     }
 
+    public static function yesOrNo(string $name, string $meaning): self
+    {
+        return self::choice($name, ['yes', 'no'], $meaning);
+    }
+
     /**
      * @param list<string> $choices
      */

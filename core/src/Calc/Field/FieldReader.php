@@ -75,9 +75,7 @@ final class FieldReader
                 : self::length($field, $name, $given),
             FieldKind::Number => self::number($field, $name, $given),
             FieldKind::Numbers => self::numbers($field, self::decoded($given)),
-            FieldKind::Choice => \is_string($given) && \in_array($given, $field->choices, true)
-                ? $given
-                : throw BadInput::of($name, $given, $field->accepted()),
+            FieldKind::Choice => self::choice($field, $name, $given),
             FieldKind::LengthsByName => self::byName($field, $given),
             FieldKind::Choices => self::choices($field, $name, self::decoded($given)),
             FieldKind::Text => \is_string($given) && 1 === preg_match('/^.{0,'.(int) $field->most.'}$/us', $given)
@@ -88,6 +86,16 @@ final class FieldReader
             FieldKind::Table => self::table($field, $name, self::decoded($given)),
             FieldKind::Record => self::record($field, $name, self::decoded($given)),
         };
+    }
+
+    private static function choice(Field $field, string $name, mixed $given): string
+    {
+        // JSON says yes in a word of its own.
+        $word = \is_bool($given) ? ($given ? 'yes' : 'no') : $given;
+
+        return \is_string($word) && \in_array($word, $field->choices, true)
+            ? $word
+            : throw BadInput::of($name, $given, $field->accepted());
     }
 
     private static function number(Field $field, string $name, mixed $given): float

@@ -85,7 +85,15 @@ final class TodayFields
 
     public static function healthOf(Inputs $inputs): Health
     {
-        return Health::of(array_map(static function (Inputs $row): HealthNote {
+        return Health::of(self::notesOf($inputs));
+    }
+
+    /**
+     * @return list<HealthNote>
+     */
+    public static function notesOf(Inputs $inputs): array
+    {
+        return array_map(static function (Inputs $row): HealthNote {
             $note = HealthNote::of(
                 Caution::from($row->text('kind')),
                 $row->has('place') ? BodyPart::from($row->text('place')) : null,
@@ -97,7 +105,7 @@ final class TodayFields
             return $row->has('cleared_by')
                 ? $note->clearedBy(Clearance::from($row->text('cleared_by')), $row->whole('cleared_days_ago'))
                 : $note;
-        }, $inputs->rows('cautions')));
+        }, $inputs->rows('cautions'));
     }
 
     /**

@@ -113,7 +113,7 @@ final class LowImpact
             'watch' => 'the same stance each time: one foot or both',
             'mistake' => 'reading it with bent knees',
             'needs' => [Equipment::Rope],
-            'fixes' => ['rope-size'],
+            'fixes' => ['rope-long', 'rope-short', 'rope-light', 'rope-heavy'],
             'loads' => [],
         ],
     ];

@@ -41,7 +41,7 @@ final class Sentences
             'verdict', 'allowance', 'stop', 'look', 'caution', 'load' => TodayMessages::ALL,
             'pacing', 'ladder', 'weibull' => SetsMessages::ALL,
             'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,
-            'fault', 'cue' => FaultMessages::ALL,
+            'clinic', 'ask', 'check', 'price', 'cue' => FaultMessages::ALL,
             'list', 'entries' => ListMessages::ALL,
             'why' => SourceMessages::ALL,
             default => [],
