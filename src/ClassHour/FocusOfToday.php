@@ -6,6 +6,7 @@ namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Shared\CueView;
+use Zumbo\Core\Fault\CueHistory;
 use Zumbo\Core\Method\Ways;
 
 /**
@@ -17,10 +18,15 @@ final readonly class FocusOfToday
     {
     }
 
-    public static function of(?Focus $focus, Ways $ways): ?self
+    /** @param CueHistory|null $history of its athlete; null: not asked for, only the cue is shown */
+    public static function of(?Focus $focus, Ways $ways, ?CueHistory $history = null): ?self
     {
         return null === $focus
             ? null
-            : new self($focus->id()->toRfc4122(), CueView::of($focus->toCore(), $focus->signs(), $ways), $focus->version());
+            : new self(
+                $focus->id()->toRfc4122(),
+                CueView::of($focus->toCore(), $focus->signs(), $ways, $history, $focus->cue()),
+                $focus->version(),
+            );
     }
 }

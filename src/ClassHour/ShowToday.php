@@ -13,6 +13,7 @@ use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Entity\Path\OwnDrills;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Entity\People\Focuses;
+use Zumbo\App\Entity\People\FocusGoes;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\LoggedEntries;
@@ -38,6 +39,7 @@ final readonly class ShowToday
         private Attempts $attempts,
         private LoggedEntries $entries,
         private Focuses $focuses,
+        private FocusGoes $goes,
         private OwnDrills $drills,
         private DaySums $sums,
         private ReadOutlooks $outlooks,
@@ -62,7 +64,10 @@ final readonly class ShowToday
         $jumps = $judged->today->allowance->offersJumps();
         $set = $jumps ? TodaysSet::of($stage, $shelf, $judged->gates->ways, $before) : null;
         $outlook = $this->outlooks->one($judged);
-        $focus = $jumps ? FocusOfToday::of($this->focuses->current($now)[$id->toRfc4122()] ?? null, $judged->gates->ways) : null;
+        $current = $jumps ? $this->focuses->current($now)[$id->toRfc4122()] ?? null : null;
+        $focus = null === $current
+            ? null
+            : FocusOfToday::of($current, $judged->gates->ways, $this->goes->historyOf($id, $now));
 
         return new TodayView(
             $id->toRfc4122(),

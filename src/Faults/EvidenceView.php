@@ -10,14 +10,14 @@ use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 
 /**
- * How much a sign speaks for a fault, and why.
+ * How often a sign comes with a fault, and why.
  */
 final readonly class EvidenceView
 {
     private function __construct(
         public Sign $sign,
         public string $text,
-        /** 1 weak, 2 strong, 3 telltale. */
+        /** 1 sometimes, 2 often, 3 usual. */
         public int $marks,
         public string $reason,
     ) {
@@ -25,6 +25,11 @@ final readonly class EvidenceView
 
     public static function of(Evidence $evidence): self
     {
-        return new self($evidence->sign, MessageCatalogue::name(Term::of($evidence->sign)), $evidence->weight->marks(), $evidence->reason);
+        return new self(
+            $evidence->sign,
+            MessageCatalogue::name(Term::of($evidence->sign)),
+            $evidence->likelihood->marks(),
+            $evidence->reason,
+        );
     }
 }

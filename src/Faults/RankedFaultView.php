@@ -20,8 +20,8 @@ final readonly class RankedFaultView
         public string $fault,
         public string $name,
         public string $why,
-        /** Of the belief, 0 to 1. */
-        public float $share,
+        /** 0 to 1. */
+        public float $chance,
         public array $evidence,
     ) {
     }
@@ -34,7 +34,7 @@ final readonly class RankedFaultView
             $fault->code,
             MessageCatalogue::name(Term::named('fault', $fault->code)),
             $fault->why,
-            $ranked->share,
+            $ranked->chance,
             array_map(EvidenceView::of(...), $ranked->evidence),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Shared;
 
 use Zumbo\Core\Fault\CueAdvice;
+use Zumbo\Core\Fault\CueHistory;
 use Zumbo\Core\Fault\Fault;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Measure\LengthUnit;
@@ -27,15 +28,22 @@ final readonly class CueView
         /** Null: there is nothing to step back to. */
         public ?SentenceView $stepBack,
         public SentenceView $watch,
+        /** What earlier goes say of this cue; null: nothing yet. */
+        public ?SentenceView $learned,
+        /** The cue brought nothing: step back now. */
+        public bool $stepsBackNow,
+        /** Goes in a row, the last ones, that brought nothing. */
+        public int $withoutEffect,
     ) {
     }
 
     /**
-     * @param list<Sign> $signs
+     * @param list<Sign>  $signs
+     * @param string|null $said  the cue in force; null: whichever is best by what is known
      */
-    public static function of(Fault $fault, array $signs, Ways $ways): self
+    public static function of(Fault $fault, array $signs, Ways $ways, ?CueHistory $history = null, ?string $said = null): self
     {
-        $advice = CueAdvice::of($fault, $signs, $ways);
+        $advice = CueAdvice::of($fault, $signs, $ways, $history, $said);
 
         return new self(
             $fault->code,
@@ -46,6 +54,9 @@ final readonly class CueView
             SentenceView::of($advice->reason, LengthUnit::Centimetre),
             null === $advice->stepBack ? null : SentenceView::of($advice->stepBack, LengthUnit::Centimetre),
             SentenceView::of($advice->watch, LengthUnit::Centimetre),
+            null === $advice->learned ? null : SentenceView::of($advice->learned, LengthUnit::Centimetre),
+            $advice->stepsBackNow,
+            $history?->withoutEffect($advice->cue) ?? 0,
         );
     }
 }

@@ -564,11 +564,14 @@ final class ExchangeApiTest extends ExchangeTestCase
                 $this->send('PUT', '/api/attempts/'.self::id(), $entry + ['athleteId' => $id, 'drill' => 'hundred']);
                 $this->assertStatus(201);
             }
-            $this->send('PUT', '/api/focuses/'.self::id(), [
+            $focus = self::id();
+            $this->send('PUT', '/api/focuses/'.$focus, [
                 'athleteId' => $id,
                 'fault' => 'tension',
                 'signs' => ['shoulders-up'],
             ]);
+            $this->send('PUT', '/api/goes/'.self::id(), ['focusId' => $focus, 'outcome' => 'better']);
+            $this->assertStatus(201);
         }
         self::assertSame(
             ['done', 0],

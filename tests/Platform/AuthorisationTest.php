@@ -48,6 +48,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/entry-lists/{id}' => 'ROLE_COACH',
         'DELETE /api/focuses/{id}' => 'ROLE_COACH',
         'DELETE /api/gates/{id}' => 'ROLE_COACH',
+        'DELETE /api/goes/{id}' => 'ROLE_HELPER',
         'DELETE /api/imports/{id}' => 'ROLE_OWNER',
         'DELETE /api/links/{id}' => 'ROLE_OWNER',
         'DELETE /api/notes/{id}' => 'ROLE_COACH',
@@ -90,6 +91,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/focuses/{id}' => 'ROLE_HELPER',
         'GET /api/frames' => 'ROLE_HELPER',
         'GET /api/gates' => 'ROLE_HELPER',
+        'GET /api/goes/{id}' => 'ROLE_HELPER',
         'GET /api/gym/ways' => 'ROLE_HELPER',
         'GET /api/imports/{id}' => 'ROLE_OWNER',
         'GET /api/live' => 'ROLE_HELPER',
@@ -138,6 +140,7 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/entry-lists' => 'ROLE_COACH',
         'POST /api/focuses/{id}/restore' => 'ROLE_COACH',
         'POST /api/gates/{id}/restore' => 'ROLE_COACH',
+        'POST /api/goes/{id}/restore' => 'ROLE_HELPER',
         'POST /api/guests/{id}/join' => 'ROLE_COACH',
         'POST /api/imports/{id}/agree' => 'ROLE_OWNER',
         'POST /api/me/password' => 'ROLE_HELPER',
@@ -162,6 +165,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/first-ropes/{id}' => 'ROLE_COACH',
         'PUT /api/focuses/{id}' => 'ROLE_COACH',
         'PUT /api/gates/{id}' => 'ROLE_COACH',
+        'PUT /api/goes/{id}' => 'ROLE_HELPER',
         'PUT /api/guests/{id}' => 'ROLE_COACH',
         'PUT /api/imports/{id}' => 'ROLE_OWNER',
         'PUT /api/invitations/{id}' => 'ROLE_OWNER',
@@ -249,6 +253,9 @@ final class AuthorisationTest extends ApiTestCase
         $focus = self::id();
         $this->send('PUT', '/api/focuses/'.$focus, ['athleteId' => $athlete, 'fault' => 'hands-wide']);
         $this->assertStatus(201);
+        $go = self::id();
+        $this->send('PUT', '/api/goes/'.$go, ['focusId' => $focus, 'outcome' => 'better']);
+        $this->assertStatus(201);
         $note = self::id();
         $this->send('PUT', '/api/notes/'.$note, ['text' => 'new mats']);
         $this->assertStatus(201);
@@ -315,6 +322,7 @@ final class AuthorisationTest extends ApiTestCase
             'entry-lists' => $attempt,
             'attempts' => $attempt,
             'focuses' => $focus,
+            'goes' => $go,
             'cables' => $cable,
             'rack' => $shared,
             'pins' => $pin,

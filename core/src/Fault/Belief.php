@@ -20,7 +20,7 @@ final readonly class Belief
     private const LOOKED_FOR = 0.25;
 
     /**
-     * @param array<string, Fault> $faults  by code
+     * @param array<string, Fault>           $faults  by code
      * @param non-empty-array<string, float> $chances by code, the likeliest first; they add up to 1
      */
     private function __construct(private array $faults, public array $chances)
@@ -48,7 +48,7 @@ final readonly class Belief
         $least = max($this->chances) / $factor;
         $leaders = array_filter($this->chances, static fn (float $chance): bool => $chance >= $least);
 
-        return new self($this->faults, self::normalised(array_map(log(...), $leaders)));
+        return [] === $leaders ? $this : new self($this->faults, self::normalised(array_map(log(...), $leaders)));
     }
 
     /** How much is expected to be learned by looking for this sign, in bits (mutual information). */
@@ -72,6 +72,7 @@ final readonly class Belief
             $said += log(match (true) {
                 \in_array($sign, $observed->seen, true) => $there,
                 \in_array($sign, $observed->fine, true) => 1 - self::NOTED * $there,
+                \in_array($sign, $observed->untold, true) => 1.0,
                 default => 1 - self::LOOKED_FOR * self::NOTED * $there,
             });
         }
@@ -80,14 +81,14 @@ final readonly class Belief
     }
 
     /**
-     * @param array<string, float> $scores logarithms
+     * @param non-empty-array<string, float> $scores logarithms
      *
-     * @return array<string, float> the greatest first
+     * @return non-empty-array<string, float> the greatest first
      */
     private static function normalised(array $scores): array
     {
         arsort($scores);
-        $most = reset($scores) ?: 0.0;
+        $most = max($scores);
         $raised = array_map(static fn (float $score): float => exp($score - $most), $scores);
         $all = array_sum($raised);
 

@@ -23,6 +23,7 @@ final readonly class CueHistory
     /** How often any cue helps, and how many goes of one's own outweigh what is known elsewhere. */
     private const USUAL_HELP = 0.4;
     private const DRAWN_BY = 3.0;
+    private const GYM_DRAWN_BY = 10.0;
 
     /** A cue works for somebody when it is as sure as this that it helps more often than any does. */
     private const SURE = 0.95;
@@ -78,7 +79,8 @@ final readonly class CueHistory
         $best = null;
         $most = -1.0;
         foreach (FaultsBySchool::cues($fault, $ways) as $cue) {
-            $help = $this->expectedHelp($cue);
+            // What works comes first, then what was begun: it gets its three goes.
+            $help = $this->expectedHelp($cue) + ($this->works($cue) ? 2 : 0) + ($this->isBegun($cue) ? 1 : 0);
             if (!$this->isGivenUp($cue) && $help > $most + 1e-9) {
                 [$best, $most] = [$cue, $help];
             }
@@ -131,12 +133,16 @@ final readonly class CueHistory
     private function expectedHelp(string $cue): float
     {
         $gym = $this->ofGym($cue);
-        $usual = ($gym->better + self::DRAWN_BY * self::USUAL_HELP) / ($gym->goes + self::DRAWN_BY);
+        $usual = ($gym->better + self::GYM_DRAWN_BY * self::USUAL_HELP) / ($gym->goes + self::GYM_DRAWN_BY);
         $own = $this->ofAthlete($cue);
 
-        $mine = ($own->better + self::DRAWN_BY * $usual) / ($own->goes + self::DRAWN_BY);
+        return ($own->better + self::DRAWN_BY * $usual) / ($own->goes + self::DRAWN_BY);
+    }
 
-        // A cue that was begun gets its three goes.
-        return $own->goes < self::GIVEN_UP_AFTER ? max($mine, $usual) : $mine;
+    private function isBegun(string $cue): bool
+    {
+        $goes = $this->ofAthlete($cue)->goes;
+
+        return $goes > 0 && $goes < self::GIVEN_UP_AFTER;
     }
 }

@@ -147,7 +147,7 @@ final readonly class Diagnosis
         $among = $belief->amongLeaders(self::AMONG);
         $best = null;
         foreach (Sign::cases() as $sign) {
-            if ($observed->knows($sign) || !FaultsBySchool::isSign($sign, $ways)) {
+            if ($observed->wasAskedFor($sign) || !FaultsBySchool::isSign($sign, $ways)) {
                 continue;
             }
             $information = $among->information($sign);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Fault;
 
-
 /**
  * How often one sign comes with one fault, and why.
  */

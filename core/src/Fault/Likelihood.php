@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Fault;
 
-
 /**
  * How often a sign is there when its fault is (our assumption; three steps are all a coach can tell apart).
  */

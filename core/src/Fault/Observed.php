@@ -5,31 +5,30 @@ declare(strict_types=1);
 namespace Zumbo\Core\Fault;
 
 /**
- * What a coach noted in one look: signs that are there, and signs that were looked at and are not. Nothing is known of
- * the others.
+ * What a coach noted in one look: signs that are there, signs that were looked at and are not, and signs of which nobody
+ * could tell. Nothing is known of the others.
  */
 final readonly class Observed
 {
     /**
      * @param list<Sign> $seen
      * @param list<Sign> $fine
+     * @param list<Sign> $untold
      */
-    private function __construct(public array $seen, public array $fine)
+    private function __construct(public array $seen, public array $fine, public array $untold)
     {
     }
 
     /**
      * @param list<Sign> $seen
-     * @param list<Sign> $fine what is in both was seen
+     * @param list<Sign> $fine   what is in both was seen
+     * @param list<Sign> $untold what is in any of the others was told
      */
-    public static function of(array $seen, array $fine = []): self
+    public static function of(array $seen, array $fine = [], array $untold = []): self
     {
-        $seen = array_values(array_unique($seen, \SORT_REGULAR));
+        $fine = self::without($fine, $seen);
 
-        return new self($seen, array_values(array_filter(
-            array_unique($fine, \SORT_REGULAR),
-            static fn (Sign $sign): bool => !\in_array($sign, $seen, true),
-        )));
+        return new self(self::without($seen, []), $fine, self::without($untold, [...$seen, ...$fine]));
     }
 
     /** What somebody saw stands before what a number says. */
@@ -41,6 +40,7 @@ final readonly class Observed
         return self::of(
             [...$this->seen, ...array_filter($measured->seen, $new)],
             [...$this->fine, ...array_filter($measured->fine, $new)],
+            $this->untold,
         );
     }
 
@@ -49,12 +49,17 @@ final readonly class Observed
      */
     public function only(callable $counts): self
     {
-        return new self(array_values(array_filter($this->seen, $counts)), array_values(array_filter($this->fine, $counts)));
+        return new self(
+            array_values(array_filter($this->seen, $counts)),
+            array_values(array_filter($this->fine, $counts)),
+            array_values(array_filter($this->untold, $counts)),
+        );
     }
 
-    public function knows(Sign $sign): bool
+    /** Somebody looked, or tried to. */
+    public function wasAskedFor(Sign $sign): bool
     {
-        return \in_array($sign, $this->seen, true) || \in_array($sign, $this->fine, true);
+        return \in_array($sign, [...$this->seen, ...$this->fine, ...$this->untold], true);
     }
 
     /** Seen when tired only. */
@@ -67,5 +72,19 @@ final readonly class Observed
     public function isThereWhenFresh(): bool
     {
         return [] !== array_filter($this->fine, static fn (Sign $sign): bool => $sign->isLate());
+    }
+
+    /**
+     * @param list<Sign> $signs
+     * @param list<Sign> $others
+     *
+     * @return list<Sign> each once
+     */
+    private static function without(array $signs, array $others): array
+    {
+        return array_values(array_filter(
+            array_unique($signs, \SORT_REGULAR),
+            static fn (Sign $sign): bool => !\in_array($sign, $others, true),
+        ));
     }
 }

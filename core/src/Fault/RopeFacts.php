@@ -62,8 +62,6 @@ final readonly class RopeFacts
 
     /**
      * The length is checked before anything else, then the condition; the weight where something speaks against it.
-     *
-     * @param bool $weightInDoubt
      */
     public function firstCheck(bool $weightInDoubt): ?RopeCheck
     {

@@ -27,7 +27,7 @@ final class CalibrationTest extends TestCase
         $observer = new SimulatedObserver(2026, imagines: 0.01);
         $faults = FaultTable::all();
         $stages = Stage::cases();
-        $bins = array_fill(0, self::TENTHS, ['of' => 0, 'true' => 0, 'stated' => 0.0]);
+        $bins = [];
         for ($case = 0; $case < self::CASES;) {
             $stage = $stages[$case % \count($stages)];
             $true = $observer->fault(
@@ -44,9 +44,12 @@ final class CalibrationTest extends TestCase
                 $chances[$one->fault->code] = $one->chance;
             }
             $bin = min(self::TENTHS - 1, (int) (self::TENTHS * max($chances)));
-            ++$bins[$bin]['of'];
-            $bins[$bin]['true'] += array_search(max($chances), $chances, true) === $true->code ? 1 : 0;
-            $bins[$bin]['stated'] += max($chances);
+            $before = $bins[$bin] ?? ['of' => 0, 'true' => 0, 'stated' => 0.0];
+            $bins[$bin] = [
+                'of' => $before['of'] + 1,
+                'true' => $before['true'] + (array_search(max($chances), $chances, true) === $true->code ? 1 : 0),
+                'stated' => $before['stated'] + max($chances),
+            ];
         }
         $this->assertCalibrated($bins);
     }
@@ -57,11 +60,9 @@ final class CalibrationTest extends TestCase
     private function assertCalibrated(array $bins): void
     {
         $error = 0.0;
+        ksort($bins);
         fwrite(\STDERR, "\nStated chance of the first cause, and how often it was the true one:\n");
         foreach ($bins as ['of' => $of, 'true' => $true, 'stated' => $stated]) {
-            if (0 === $of) {
-                continue;
-            }
             fwrite(\STDERR, \sprintf("  %.2f  %.2f  (%d cases)\n", $stated / $of, $true / $of, $of));
             $error += abs($stated - $true) / self::CASES;
             if ($of >= 100) {

@@ -81,7 +81,10 @@ final class CueHistoryTest extends TestCase
 
     public function testWhatHelpsInTheGymIsToldWithHowLittleIsKnown(): void
     {
-        $here = CueHistory::of([], ['thumbs along your trouser seams' => new CueCount(12, 9), 'elbows on your ribs' => new CueCount(20, 4)]);
+        $here = CueHistory::of([], [
+            'thumbs along your trouser seams' => new CueCount(12, 9),
+            'elbows on your ribs' => new CueCount(20, 4),
+        ]);
         $advice = self::advised($here);
         self::assertSame('thumbs along your trouser seams', $advice->cue);
         // Beta(10, 4), 2.5 % and 97.5 % by R: qbeta(c(.025, .975), 10, 4).
@@ -103,7 +106,8 @@ final class CueHistoryTest extends TestCase
         $same = array_fill(0, 6, ['elbows on your ribs', 'same']);
         self::assertNotSame('hands-wide', $of(self::history(...$same))->code);
         self::assertGreaterThan(1.9, self::history(['elbows on your ribs', 'better'])->weightOf(self::wide()));
-        self::assertSame(0.1, self::history(...array_fill(0, 30, ['elbows on your ribs', 'worse']))->weightOf(self::wide()), 'never for good');
+        $often = array_fill(0, 30, ['elbows on your ribs', 'worse']);
+        self::assertSame(0.1, self::history(...$often)->weightOf(self::wide()), 'never for good');
     }
 
     /**

@@ -93,6 +93,16 @@ final class QuestionTest extends TestCase
         self::assertGreaterThan(2, \count($asked));
     }
 
+    public function testWhatNobodyCouldTellIsNotAskedAgainAndSpeaksForNothing(): void
+    {
+        $ask = self::diagnose([Sign::TripsOnSecondPass], [], Stage::Snap)->ask->sign ?? Sign::Temper;
+        $of = static fn (Observed $observed): Diagnosis => Diagnosis::of($observed, Stage::Snap, self::soundRope(), Ways::usual());
+        $untold = $of(Observed::of([Sign::TripsOnSecondPass], [], [$ask]));
+        self::assertNotSame($ask, $untold->ask?->sign);
+        $fine = $of(Observed::of([Sign::TripsOnSecondPass], [$ask]));
+        self::assertNotSame($fine->leader()->code, $untold->leader()->code);
+    }
+
     /** As far as the school counts them (common practice). */
     public function testASchoolIsNotAskedForWhatItTeaches(): void
     {

@@ -15,6 +15,7 @@ final readonly class GymRows
     private const TABLES = [
         'job',
         'trail',
+        'focus_go',
         'focus',
         'gate_decision',
         'own_drill',

@@ -19,6 +19,7 @@ final readonly class Athletes
     private const THEIRS = [
         'trail',
         'gate_decision',
+        'focus_go',
         'focus',
         'attempt',
         'day_sum',

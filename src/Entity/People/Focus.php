@@ -24,6 +24,7 @@ use Zumbo\Core\Fault\Sign;
 class Focus implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
+    public const MOST_LETTERS = 120;
 
     /** @var list<string> */
     #[ORM\Column(name: 'signs', type: 'json')]
@@ -39,6 +40,7 @@ class Focus implements BelongsToGym, VersionedRow, Trailed
         #[ORM\Column(name: 'fault', length: 24)] private string $faultCode,
         array $signs,
         #[ORM\Column(type: 'datetime_immutable')] private \DateTimeImmutable $givenAt,
+        #[ORM\Column(length: self::MOST_LETTERS, options: ['default' => ''])] private string $cue = '',
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
@@ -66,6 +68,12 @@ class Focus implements BelongsToGym, VersionedRow, Trailed
     public function signs(): array
     {
         return array_map(Sign::from(...), $this->signCodes);
+    }
+
+    /** What was said; null: kept before cues were, the first one was. */
+    public function cue(): ?string
+    {
+        return '' === $this->cue ? null : $this->cue;
     }
 
     public function trailName(): string

@@ -8,25 +8,44 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Exchange\Table\Tables;
 
 /**
- * Files from before cautions had a table of their own: what stood in columns of the athletes becomes rows. Read again,
- * the same file gives the same rows.
+ * Files from before cautions had a table of their own, or the size of a rope had sides: what stood in columns of the athletes
+ * becomes rows, a size too long, short or light. Read again, the same file gives the same rows.
  */
 final class RetiredColumns
 {
     private const CAUTIONS = 'cautions';
     private const NOTE = 'caution_note';
 
+    /** A fault that did not say what is wrong with the size. */
+    private const ROPE_SIZE = 'rope-size';
+
     /**
      * @return non-empty-list<IncomingRow> the row, and what was folded into it
      */
     public static function unfold(IncomingRow $row): array
     {
+        if ('focuses' === $row->table->name && self::ROPE_SIZE === ($row->cells['fault'] ?? null)) {
+            return [self::withItsSide($row)];
+        }
         if ('athletes' !== $row->table->name) {
             return [$row];
         }
         $kept = array_diff_key($row->cells, [self::CAUTIONS => true, self::NOTE => true]);
 
         return [new IncomingRow($row->table, $row->where, $kept, $row->fromText), ...self::cautions($row)];
+    }
+
+    /** By the signs that led there, as the rows of a database are. */
+    private static function withItsSide(IncomingRow $row): IncomingRow
+    {
+        $signs = json_encode($row->cells['signs'] ?? '', \JSON_PARTIAL_OUTPUT_ON_ERROR);
+        $fault = match (true) {
+            str_contains((string) $signs, 'rope-without-feel') => 'rope-light',
+            str_contains((string) $signs, 'catches-toes') => 'rope-short',
+            default => 'rope-long',
+        };
+
+        return new IncomingRow($row->table, $row->where, ['fault' => $fault] + $row->cells, $row->fromText);
     }
 
     /**

@@ -11,6 +11,7 @@ use Zumbo\App\Entity\Path\GateDecision;
 use Zumbo\App\Entity\Path\GateDeed;
 use Zumbo\App\Entity\Path\OwnDrill;
 use Zumbo\App\Entity\People\DominantHand;
+use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Entity\People\Tag;
 use Zumbo\App\Entity\Trail\TrailDeed;
 use Zumbo\App\Entity\Trail\TrailLine;
@@ -24,6 +25,7 @@ use Zumbo\Core\Cable\WeighedPiece;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Drill\DrillWords;
+use Zumbo\Core\Fault\CueOutcome;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Gear\InspectionPoint;
@@ -64,6 +66,7 @@ final class Tables
             self::givenRopes(),
             self::attempts(),
             self::focuses(),
+            self::goes(),
             self::stops(),
             self::evenings(),
             self::pins(),
@@ -329,6 +332,20 @@ final class Tables
             Column::choice('fault', FaultTable::codes(), 'the fault that is worked on'),
             Column::choices('signs', self::cases(Sign::class), 'what was noticed'),
             Column::instant('given_at', 'since when'),
+            Column::text('cue', 0, Focus::MOST_LETTERS, 'what is said; nothing: the first cue')->orElse(''),
+        ]);
+    }
+
+    private static function goes(): Table
+    {
+        return new Table('goes', 'focus_go', [
+            Column::id(),
+            Column::athlete(),
+            Column::reference('focus_id', 'focuses', 'the focus that was worked on'),
+            Column::choice('fault', FaultTable::codes(), 'the fault the cue was for'),
+            Column::text('cue', 1, Focus::MOST_LETTERS, 'as it was said'),
+            Column::choice('outcome', self::cases(CueOutcome::class), 'of the go under it'),
+            Column::instant('gone_at', 'when'),
         ]);
     }
 

@@ -11,6 +11,7 @@ const KINDS = [
   'drill',
   'focus',
   'gate',
+  'go',
   'gym',
   'import',
   'night',

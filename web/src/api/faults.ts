@@ -20,13 +20,46 @@ export function useSigns() {
   });
 }
 
-export function useDiagnosis(athleteId: string, signs: string[], ropeChecked: boolean) {
-  const query = { signs: signs.join(','), ropeChecked: ropeChecked ? 'yes' : 'no' } as const;
+export type Outcome = Schemas['CueOutcome'];
+
+/** What was noted of signs, the rope and how tired they are; signs that stand nowhere were not looked at. */
+export interface Noted {
+  signs: Partial<Record<SignCode, 'seen' | 'fine' | 'untold'>>;
+  ropeChecked: boolean;
+  ropeInspected: boolean;
+  tired: '' | 'yes' | 'no';
+  effort: number | null;
+}
+
+export const nothingNoted: Noted = {
+  signs: {},
+  ropeChecked: false,
+  ropeInspected: false,
+  tired: '',
+  effort: null,
+};
+
+export function notedAs(noted: Noted, as: 'seen' | 'fine' | 'untold'): SignCode[] {
+  return (Object.keys(noted.signs) as SignCode[]).filter((sign) => noted.signs[sign] === as);
+}
+
+/** @param asked false: nothing is asked, they may not jump */
+export function useDiagnosis(athleteId: string, noted: Noted, asked: boolean) {
+  const yesNo = (is: boolean) => (is ? 'yes' : 'no');
+  const query = {
+    signs: notedAs(noted, 'seen').join(','),
+    fine: notedAs(noted, 'fine').join(','),
+    untold: notedAs(noted, 'untold').join(','),
+    ropeChecked: yesNo(noted.ropeChecked),
+    ropeInspected: yesNo(noted.ropeInspected),
+    tired: noted.tired,
+    ...(noted.effort === null ? {} : { effort: noted.effort }),
+  } as const;
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'diagnosis', query],
     queryFn: () => call('GET', '/api/athletes/{id}/diagnosis', { path: { id: athleteId }, query }),
-    enabled: signs.length > 0,
-    ...madeOf('athlete', 'rope'),
+    enabled: asked && (query.signs !== '' || noted.tired === 'yes'),
+    ...madeOf('athlete', 'rope', 'focus', 'go'),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -41,4 +74,20 @@ export function useFocus() {
     call('DELETE', '/api/focuses/{id}', { path: { id }, change: { mutationId: newId(), version } }),
   );
   return { give, takeOff };
+}
+
+/** Logs what came of a go under a cue by one touch, and takes one back. */
+export function useGoes(focusId: string) {
+  const write = useWriteOf(['go'], ({ id, outcome }: { id: string; outcome: Outcome }) =>
+    call('PUT', '/api/goes/{id}', { path: { id }, body: { focusId, outcome } }),
+  );
+  const undo = useWriteOf(['go'], ({ id, version }: { id: string; version: number }) =>
+    call('DELETE', '/api/goes/{id}', { path: { id }, change: { mutationId: newId(), version } }),
+  );
+  return {
+    log: (outcome: Outcome, done: (go: { id: string; version: number }) => void) =>
+      write.mutate({ id: newId(), outcome }, { onSuccess: done }),
+    takeBack: (go: { id: string; version: number }) => undo.mutate(go),
+    error: write.error ?? undo.error,
+  };
 }

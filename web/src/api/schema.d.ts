@@ -204,7 +204,7 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The likely causes of what was seen, and the one cue.
+         * What to do about what was seen: the load, the rope, one cue, or one question.
          * @description For whoever is signed in.
          */
         get: operations["faultsDiagnosis"];
@@ -766,7 +766,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** the likeliest faults behind what is seen, heard or felt */
+        /** the first cause behind what is seen, heard or felt, one cue, or one question */
         post: operations["calcFault"];
         delete?: never;
         options?: never;
@@ -1460,18 +1460,18 @@ export interface paths {
          * One focus: the fault that is worked on.
          * @description For whoever is signed in.
          */
-        get: operations["faultsOne"];
+        get: operations["focusesOne"];
         /**
          * Gives an athlete a fault to work on.
          * @description For coaches.
          */
-        put: operations["faultsGive"];
+        put: operations["focusesGive"];
         post?: never;
         /**
          * Takes a focus off.
          * @description For coaches.
          */
-        delete: operations["faultsTakeOff"];
+        delete: operations["focusesTakeOff"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1490,7 +1490,7 @@ export interface paths {
          * Brings a focus back.
          * @description For coaches.
          */
-        post: operations["faultsRestore"];
+        post: operations["focusesRestore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1575,6 +1575,54 @@ export interface paths {
          * @description For coaches.
          */
         post: operations["gatesRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/goes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One go under a cue, and what is said of the focus after it.
+         * @description For whoever is signed in.
+         */
+        get: operations["goesOne"];
+        /**
+         * Logs what came of a go under a cue: better, same or worse.
+         * @description For whoever is signed in.
+         */
+        put: operations["goesPut"];
+        post?: never;
+        /**
+         * Takes a go under a cue back.
+         * @description For whoever is signed in.
+         */
+        delete: operations["goesTakeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/goes/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a go under a cue back.
+         * @description For whoever is signed in.
+         */
+        post: operations["goesRestore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2811,6 +2859,8 @@ export interface components {
             firstName: string;
             why: string;
         };
+        /** @enum {string} */
+        Action: "stop-until-professional-clears" | "stop-until-coach-clears" | "stop-today" | "change-load" | "change-rope" | "go-on";
         AllowanceView: {
             jumping: components["schemas"]["Jumping"];
             public: components["schemas"]["SentenceView"] | null;
@@ -3102,6 +3152,8 @@ export interface components {
             title: string;
             stageName: string;
         };
+        /** @enum {string} */
+        CueOutcome: "better" | "same" | "worse";
         CueView: {
             fault: string;
             name: string;
@@ -3111,6 +3163,9 @@ export interface components {
             reason: components["schemas"]["SentenceView"];
             stepBack: components["schemas"]["SentenceView"] | null;
             watch: components["schemas"]["SentenceView"];
+            learned: components["schemas"]["SentenceView"] | null;
+            stepsBackNow: boolean;
+            withoutEffect: number;
         };
         CutBarView: {
             pieces: components["schemas"]["CutPieceView"][];
@@ -3151,11 +3206,14 @@ export interface components {
         };
         DiagnosisView: {
             athleteId: string;
+            action: components["schemas"]["Action"];
             advice: components["schemas"]["SentenceView"];
-            ropeFirst: boolean;
+            check: components["schemas"]["SentenceView"] | null;
             rope: components["schemas"]["RopeVerdictView"];
             ranked: components["schemas"]["RankedFaultView"][];
-            cue: components["schemas"]["CueView"];
+            ask: components["schemas"]["QuestionView"] | null;
+            cue: components["schemas"]["CueView"] | null;
+            price: components["schemas"]["SentenceView"] | null;
         };
         /** @enum {string} */
         DominantHand: "right" | "left" | "both";
@@ -3244,7 +3302,8 @@ export interface components {
         FocusInput: {
             athleteId: string;
             fault: string;
-            signs?: ("hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "misses-only-late" | "worse-with-effort" | "shoulders-burn")[];
+            signs?: ("hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "hands-climb" | "one-hand-lags" | "hands-ahead" | "white-knuckles" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "toes-up" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "knees-in" | "stiff-legs" | "jumps-high-in-singles" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "jaw-clenched" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "rope-lags" | "rope-heavy" | "lowest-point-wanders" | "cord-twists" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "whistle-weak" | "whistle-falls" | "whistle-uneven" | "hiss-without-tick" | "squeak" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "slow-beat" | "late-next-single" | "stops-and-restarts" | "only-in-the-double" | "clean-first-then" | "misses-only-late" | "worse-with-effort" | "shoulders-burn" | "forearms-burn" | "belly-burns" | "thighs-burn" | "calves-burn" | "out-of-breath" | "nerves" | "temper")[];
+            cue?: string;
         };
         FocusOfToday: {
             id: string;
@@ -3335,6 +3394,20 @@ export interface components {
             pin: components["schemas"]["PinView"] | null;
             writtenRopeId: string | null;
             handedOut: boolean;
+        };
+        GoInput: {
+            focusId: string;
+            /** @enum {string} */
+            outcome: "better" | "same" | "worse";
+        };
+        GoView: {
+            id: string;
+            focusId: string;
+            outcome: components["schemas"]["CueOutcome"];
+            goneAt: string;
+            focus: components["schemas"]["FocusView"];
+            removed: boolean;
+            version: number;
         };
         GuestInput: {
             name: string;
@@ -3858,6 +3931,10 @@ export interface components {
         QualityInput: {
             clean: boolean;
         };
+        QuestionView: {
+            sign: components["schemas"]["Sign"];
+            question: components["schemas"]["SentenceView"];
+        };
         RackRopeInput: {
             tag: string;
             cable: string;
@@ -3883,7 +3960,7 @@ export interface components {
             fault: string;
             name: string;
             why: string;
-            share: number;
+            chance: number;
             evidence: components["schemas"]["EvidenceView"][];
         };
         ReachTermView: {
@@ -4115,7 +4192,7 @@ export interface components {
             meets: components["schemas"]["SentenceView"];
         };
         /** @enum {string} */
-        Sign: "hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "misses-only-late" | "worse-with-effort" | "shoulders-burn";
+        Sign: "hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "hands-climb" | "one-hand-lags" | "hands-ahead" | "white-knuckles" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "toes-up" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "knees-in" | "stiff-legs" | "jumps-high-in-singles" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "jaw-clenched" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "rope-lags" | "rope-heavy" | "lowest-point-wanders" | "cord-twists" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "whistle-weak" | "whistle-falls" | "whistle-uneven" | "hiss-without-tick" | "squeak" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "slow-beat" | "late-next-single" | "stops-and-restarts" | "only-in-the-double" | "clean-first-then" | "misses-only-late" | "worse-with-effort" | "shoulders-burn" | "forearms-burn" | "belly-burns" | "thighs-burn" | "calves-burn" | "out-of-breath" | "nerves" | "temper";
         SignGroupView: {
             place: components["schemas"]["Place"];
             name: string;
@@ -4843,7 +4920,12 @@ export interface operations {
         parameters: {
             query?: {
                 signs?: string;
+                fine?: string;
+                untold?: string;
                 ropeChecked?: "yes" | "no";
+                ropeInspected?: "yes" | "no";
+                tired?: "" | "yes" | "no";
+                effort?: number | null;
             };
             header?: never;
             path: {
@@ -6118,7 +6200,11 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @description what was noticed */
-                    signs: ("hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "misses-only-late" | "worse-with-effort" | "shoulders-burn")[];
+                    signs?: ("hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "hands-climb" | "one-hand-lags" | "hands-ahead" | "white-knuckles" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "toes-up" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "knees-in" | "stiff-legs" | "jumps-high-in-singles" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "jaw-clenched" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "rope-lags" | "rope-heavy" | "lowest-point-wanders" | "cord-twists" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "whistle-weak" | "whistle-falls" | "whistle-uneven" | "hiss-without-tick" | "squeak" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "slow-beat" | "late-next-single" | "stops-and-restarts" | "only-in-the-double" | "clean-first-then" | "misses-only-late" | "worse-with-effort" | "shoulders-burn" | "forearms-burn" | "belly-burns" | "thighs-burn" | "calves-burn" | "out-of-breath" | "nerves" | "temper")[];
+                    /** @description what was looked at and is fine */
+                    seen_fine?: ("hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "hands-climb" | "one-hand-lags" | "hands-ahead" | "white-knuckles" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "toes-up" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "knees-in" | "stiff-legs" | "jumps-high-in-singles" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "jaw-clenched" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "rope-lags" | "rope-heavy" | "lowest-point-wanders" | "cord-twists" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "whistle-weak" | "whistle-falls" | "whistle-uneven" | "hiss-without-tick" | "squeak" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "slow-beat" | "late-next-single" | "stops-and-restarts" | "only-in-the-double" | "clean-first-then" | "misses-only-late" | "worse-with-effort" | "shoulders-burn" | "forearms-burn" | "belly-burns" | "thighs-burn" | "calves-burn" | "out-of-breath" | "nerves" | "temper")[];
+                    /** @description of what nobody could tell */
+                    untold?: ("hands-drift-out" | "hands-above-waist" | "hands-uneven" | "hands-swing" | "hands-together" | "big-circles" | "stiff-arms" | "late-hands" | "hands-climb" | "one-hand-lags" | "hands-ahead" | "white-knuckles" | "catches-toes" | "catches-one-foot" | "catches-shoulder" | "feet-forward" | "toes-up" | "heels-to-seat" | "feet-apart" | "knees-up" | "knees-up-late" | "deep-knees" | "knees-in" | "stiff-legs" | "jumps-high-in-singles" | "on-heels" | "chest-down" | "board-stiff" | "hips-sway" | "shoulders-up" | "travels" | "head-bobs" | "head-turns" | "jaw-clenched" | "big-jump-for-double" | "nothing-after-double" | "trip-after-doubles" | "rope-hits-head" | "rope-far-in-front" | "rope-off-centre" | "rope-kinked" | "rope-without-feel" | "trips-on-second-pass" | "rope-lags" | "rope-heavy" | "lowest-point-wanders" | "cord-twists" | "heavy-landing" | "two-landings" | "slap" | "whirr-before-take-off" | "no-whistle" | "whistle-weak" | "whistle-falls" | "whistle-uneven" | "hiss-without-tick" | "squeak" | "long-contact" | "uneven-beat" | "beat-speeds-up" | "slow-beat" | "late-next-single" | "stops-and-restarts" | "only-in-the-double" | "clean-first-then" | "misses-only-late" | "worse-with-effort" | "shoulders-burn" | "forearms-burn" | "belly-burns" | "thighs-burn" | "calves-burn" | "out-of-breath" | "nerves" | "temper")[];
                     /**
                      * @description stage on the path
                      * @enum {string}
@@ -6135,15 +6221,142 @@ export interface operations {
                      */
                     arms?: "bent" | "long";
                     /**
+                     * @description where they are held
+                     * @enum {string}
+                     */
+                    elbows?: "by-the-ribs" | "drawn-back" | "hands-lead";
+                    /**
                      * @description of a double, on purpose
                      * @enum {string}
                      */
                     height?: "lowest" | "high";
+                    /** @description of a double, on purpose, with its unit; instead of height */
+                    legs?: string | number;
+                    /** @description how hard it was */
+                    effort?: number;
                     /**
-                     * @description since its last change, and the athlete has not grown
+                     * @description whether they are; left out: nobody said
                      * @enum {string}
                      */
-                    rope_checked?: "yes" | "no";
+                    tired?: "yes" | "no";
+                    /**
+                     * @description where it hurts
+                     * @enum {string}
+                     */
+                    pain?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere";
+                    /**
+                     * @description a warning sign
+                     * @enum {string}
+                     */
+                    red_flag?: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag";
+                    /** @description what was noted of their health */
+                    cautions?: {
+                        /**
+                         * @description what
+                         * @enum {string}
+                         */
+                        kind: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
+                        /**
+                         * @description where it hurts
+                         * @enum {string}
+                         */
+                        place?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere";
+                        /** @description how much */
+                        degree?: number;
+                        /**
+                         * @description whose word lifted it
+                         * @enum {string}
+                         */
+                        cleared_by?: "coach" | "professional";
+                        /** @description since it was noted */
+                        days_ago?: number;
+                        /** @description since it was lifted */
+                        cleared_days_ago?: number;
+                        /** @description of easy weeks, still to come */
+                        days_left?: number;
+                    }[];
+                    /**
+                     * @description as `fit` says it
+                     * @enum {string}
+                     */
+                    rope_fit?: "right" | "on-its-way" | "too-short" | "too-long" | "outgrown" | "not-sound" | "unknown";
+                    /**
+                     * @description of the rope
+                     * @enum {string}
+                     */
+                    inspection?: "unchecked" | "fine" | "worn";
+                    /**
+                     * @description which cable; left out: not known
+                     * @enum {string}
+                     */
+                    construction?: "beaded" | "thick-cord" | "medium-cord" | "coated-steel" | "thin-wire" | "weighted";
+                    /** @description cable between the handles, for the price of wide hands */
+                    cable_length_m?: number;
+                    /** @description cable between the handles, for the price of wide hands, with its unit; instead of cable_length_m */
+                    cable_length?: string | number;
+                    /** @description numbers, where there are any */
+                    measured?: {
+                        /** @description from a take, frames or a jump */
+                        contact_s?: number;
+                        /** @description from a take, frames or a jump */
+                        landings_per_turn?: number;
+                        /** @description from a take, frames or a jump */
+                        drift?: number;
+                        /** @description from a take, frames or a jump */
+                        singles_jump_m?: number;
+                        /** @description from a take, frames or a jump */
+                        late_s?: number;
+                        /** @description from a take, frames or a jump */
+                        early_s?: number;
+                        /** @description from a take, frames or a jump */
+                        interval_cv?: number;
+                        /** @description from a take, frames or a jump */
+                        cadence_per_min?: number;
+                    };
+                    /** @description goes of this athlete under a cue, the oldest first */
+                    goes?: {
+                        /**
+                         * @description what the cue was for
+                         * @enum {string}
+                         */
+                        fault: "hands-wide" | "arm-turning" | "hands-high" | "hands-uneven" | "thumbs-forward" | "jump-high" | "double-bounce" | "bottom-pause" | "flat-feet" | "pike" | "heel-kick" | "knee-tuck" | "deep-knees" | "feet-wide" | "late-spin" | "frantic-spin" | "slow-spin" | "uneven-jumps" | "rushing" | "tension" | "drifting" | "looking-around" | "loose-middle" | "hands-close" | "all-for-one" | "trunk" | "late-feet" | "exit-collapse" | "tired" | "rope-worn" | "rope-long" | "rope-short" | "rope-light" | "rope-heavy";
+                        /** @description as it was said */
+                        cue: string;
+                        /**
+                         * @description of the go under it
+                         * @enum {string}
+                         */
+                        outcome: "better" | "same" | "worse";
+                        /** @description since then */
+                        days_ago?: number;
+                    }[];
+                    /** @description contacts already done today */
+                    contacts_today?: number;
+                    /** @description the same of this week, today included */
+                    contacts_this_week?: number;
+                    /** @description of the weeks before this one, the oldest first */
+                    weeks_contacts?: number[];
+                    /** @description days ago on which they jumped; 0 is today */
+                    jump_days?: number[];
+                    /** @description tonight’s reps and misses */
+                    tonight?: {
+                        /** @description reps that were made */
+                        reps: number;
+                        /** @description misses */
+                        misses: number;
+                    };
+                    /** @description the same of the evenings before */
+                    usual?: {
+                        /** @description reps that were made */
+                        reps: number;
+                        /** @description misses */
+                        misses: number;
+                    };
+                    /**
+                     * @description why a coach ended the jumping for today
+                     * @enum {string}
+                     */
+                    stopped?: "temper" | "tired" | "misses";
                 };
             };
         };
@@ -8211,7 +8424,7 @@ export interface operations {
             };
         };
     };
-    faultsOne: {
+    focusesOne: {
         parameters: {
             query?: never;
             header?: never;
@@ -8242,7 +8455,7 @@ export interface operations {
             };
         };
     };
-    faultsGive: {
+    focusesGive: {
         parameters: {
             query?: never;
             header?: never;
@@ -8286,7 +8499,7 @@ export interface operations {
             };
         };
     };
-    faultsTakeOff: {
+    focusesTakeOff: {
         parameters: {
             query?: never;
             header: {
@@ -8320,7 +8533,7 @@ export interface operations {
             };
         };
     };
-    faultsRestore: {
+    focusesRestore: {
         parameters: {
             query?: never;
             header: {
@@ -8517,6 +8730,149 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GateDecisionView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    goesOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    goesPut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    goesTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    goesRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoView"];
                 };
             };
             /** @description refused, with the reason */

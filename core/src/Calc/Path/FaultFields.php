@@ -51,6 +51,7 @@ final class FaultFields
         return [
             Field::choices('signs', $signs, 'what was noticed'),
             Field::choices('seen_fine', $signs, 'what was looked at and is fine'),
+            Field::choices('untold', $signs, 'of what nobody could tell'),
             BodyFields::stage(),
             ...self::ways(),
             Field::number('effort', 1, Exertion::MOST, 'how hard it was'),
@@ -71,16 +72,29 @@ final class FaultFields
 
     public static function observedOf(Inputs $inputs): Observed
     {
-        $noted = Observed::of(self::signs($inputs, 'signs'), self::signs($inputs, 'seen_fine'));
+        $noted = Observed::of(
+            self::signs($inputs, 'signs'),
+            self::signs($inputs, 'seen_fine'),
+            self::signs($inputs, 'untold'),
+        );
         $measured = $inputs->record('measured');
+
+        return null === $measured ? $noted : $noted->with(MeasuredSigns::of(self::numbers($measured)));
+    }
+
+    /**
+     * @return array<string, float>
+     */
+    private static function numbers(Inputs $measured): array
+    {
         $numbers = [];
-        foreach (null === $measured ? [] : MeasuredSigns::names() as $name) {
+        foreach (MeasuredSigns::names() as $name) {
             if ($measured->has($name)) {
                 $numbers[$name] = $measured->number($name);
             }
         }
 
-        return $noted->with(MeasuredSigns::of($numbers));
+        return $numbers;
     }
 
     public static function ropeOf(Inputs $inputs): RopeFacts

@@ -28,19 +28,23 @@ const cue = {
   reason: { code: 'cue.because', sentence: 'Seen: hands drift out. Most likely hands wide, elbows out.' },
   stepBack: { code: 'cue.step_back', sentence: 'If 3 goes bring nothing, step back to singles.' },
   watch: { code: 'cue.watch', sentence: 'Does it still show “hands drift out”?' },
+  learned: null,
+  stepsBackNow: false,
+  withoutEffect: 0,
 };
 
 const diagnosis: Diagnosis = {
   athleteId: ilse.id,
-  advice: { code: 'fault.check_rope_then', sentence: 'Check the rope first.' },
-  ropeFirst: true,
+  action: 'go-on',
+  advice: { code: 'clinic.technique', sentence: 'Most likely hands wide, elbows out.' },
+  check: { code: 'check.length', sentence: 'Check the length of the rope first.' },
   rope: rightRope,
   ranked: [
     {
       fault: 'hands-wide',
       name: 'hands wide, elbows out',
       why: 'every cm outward shortens the arc',
-      share: 0.93,
+      chance: 0.93,
       evidence: [
         {
           sign: 'hands-drift-out',
@@ -50,15 +54,17 @@ const diagnosis: Diagnosis = {
         },
       ],
     },
-    {
-      fault: 'rope-size',
-      name: 'rope too long, short or light',
-      why: 'the wrong tool',
-      share: 0.04,
-      evidence: [],
-    },
+    { fault: 'rope-short', name: 'rope too short', why: 'no room', chance: 0.04, evidence: [] },
   ],
+  ask: null,
   cue,
+  price: { code: 'price.hands_wide', sentence: '10 cm wider on each side is 5 cm less arc.' },
+};
+
+const unsure: Diagnosis = {
+  ...diagnosis,
+  advice: { code: 'clinic.unsure', sentence: 'Not sure yet: late spin, or spin too slow?' },
+  ask: { sign: 'big-circles', question: { code: 'ask.look', sentence: 'Look for “big circles”?' } },
 };
 
 const at = `/api/athletes/${ilse.id}`;
@@ -93,29 +99,67 @@ describe('faults', () => {
     const sent = answerWith(answers);
     renderPage(<FaultsPage />);
     const hands = await screen.findByRole('group', { name: 'Hands and arms' });
-    expect(within(hands).getAllByRole('button')).toHaveLength(2);
+    expect(within(hands).getAllByRole('button', { name: /^(?!Looked)/ })).toHaveLength(2);
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
       'What do you see, hear or feel in Ilse?',
     );
     expect(sent.some((one) => one.path.includes('diagnosis'))).toBe(false);
   });
 
-  it('ranks causes with the weight of each sign, the rope first, and gives one cue', async () => {
+  it('ranks causes with what speaks for each, the rope first, and gives one cue with its price', async () => {
     const sent = answerWith(answers);
     renderPage(<FaultsPage />);
     await userEvent.click(await screen.findByRole('button', { name: 'hands drift out' }));
     const advice = await screen.findByRole('group', { name: 'One cue' });
-    expect(advice).toHaveTextContent('Check the rope first');
+    expect(within(advice).getByRole('link', { name: /Check the length/ })).toHaveAttribute(
+      'href',
+      `/ropes/${ilse.id}`,
+    );
     expect(advice).toHaveTextContent('“elbows on your ribs”');
+    expect(advice).toHaveTextContent('5 cm less arc');
     expect(advice).toHaveTextContent('step back to singles');
     const causes = screen.getByRole('region', { name: 'Causes' });
     expect(causes).toHaveTextContent('almost certain');
-    expect(within(causes).getByRole('img', { name: 'telltale' })).toBeVisible();
+    expect(within(causes).getByRole('img', { name: 'comes with it usually' })).toBeVisible();
     expect(screen.getByRole('button', { name: 'hands drift out' })).toHaveAttribute('aria-pressed', 'true');
-    await userEvent.click(screen.getByLabelText('The rope was checked since its last change'));
+    await userEvent.click(screen.getByRole('button', { name: 'Looked, fine: catches toes' }));
+    await userEvent.click(screen.getByLabelText(/length was checked/));
     await waitFor(() =>
-      expect(sent.at(-1)?.path).toBe(`${at}/diagnosis?signs=hands-drift-out&ropeChecked=yes`),
+      expect(sent.at(-1)?.path).toBe(
+        `${at}/diagnosis?signs=hands-drift-out&fine=catches-toes&untold=&ropeChecked=yes&ropeInspected=no&tired=`,
+      ),
     );
+    await userEvent.click(screen.getByRole('button', { name: 'Forget catches toes' }));
+    await waitFor(() => expect(sent.at(-1)?.path).toContain('&fine=&'));
+  });
+
+  it('asks one question before a doubtful cue, which is given only when asked for all the same', async () => {
+    const sent = answerWith({ ...answers, [`GET ${at}/diagnosis`]: unsure });
+    renderPage(<FaultsPage />);
+    await userEvent.click(await screen.findByRole('button', { name: 'hands drift out' }));
+    const question = await screen.findByRole('group', { name: 'One question' });
+    expect(question).toHaveTextContent('Not sure yet');
+    expect(screen.queryByRole('button', { name: /Give Ilse/ })).toBeNull();
+    await userEvent.click(within(question).getByRole('button', { name: 'The likeliest cue all the same' }));
+    expect(await screen.findByRole('button', { name: 'Give Ilse this cue' })).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'Forget hands drift out' }));
+    await userEvent.click(screen.getByRole('button', { name: 'hands drift out' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Can’t tell' }));
+    await waitFor(() => expect(sent.at(-1)?.path).toContain('untold=big-circles'));
+    expect(screen.getByRole('button', { name: 'Forget big circles' })).toHaveTextContent('can’t tell');
+  });
+
+  it.each([
+    ['change-load', 'The load first', `/pacing?athlete=${ilse.id}`],
+    ['change-rope', 'The rope first', `/ropes/${ilse.id}`],
+    ['stop-today', 'Enough for today', `/athletes/${ilse.id}`],
+  ] as const)('gives no cue before %s', async (action, name, href) => {
+    answerWith({ ...answers, [`GET ${at}/diagnosis`]: { ...diagnosis, action, cue: null, price: null } });
+    renderPage(<FaultsPage />);
+    await userEvent.click(await screen.findByText('Yes'));
+    const card = await screen.findByRole('group', { name });
+    expect(within(card).getByRole('link')).toHaveAttribute('href', href);
+    expect(screen.queryByRole('group', { name: 'One cue' })).toBeNull();
   });
 
   it('gives the athlete the cue with one touch; the same wish sent twice has one id', async () => {
@@ -126,19 +170,54 @@ describe('faults', () => {
     await userEvent.click(give);
     const puts = () => sent.filter((one) => one.method === 'PUT');
     await waitFor(() => expect(puts()).toHaveLength(1));
-    expect(puts()[0]?.body).toEqual({ athleteId: ilse.id, fault: 'hands-wide', signs: ['hands-drift-out'] });
+    expect(puts()[0]?.body).toEqual({
+      athleteId: ilse.id,
+      fault: 'hands-wide',
+      signs: ['hands-drift-out'],
+      cue: 'elbows on your ribs',
+    });
     expect(puts()[0]?.path).toMatch(/^\/api\/focuses\/[0-9a-f-]{36}$/);
   });
 
-  it('shows what is worked on and takes it off', async () => {
-    const focus = { id: 'f', cue, version: 4 };
+  it('shows what is worked on, logs a go by one touch, and takes it off', async () => {
+    const focus = { id: 'f', cue: { ...cue, withoutEffect: 2 }, version: 4 };
     const sent = answerWith({ ...answers, [`GET ${at}/today`]: { ...today, focus } });
     renderPage(<FaultsPage />);
     const now = await screen.findByRole('region', { name: 'Now' });
     expect(now).toHaveTextContent('hands wide, elbows out: “elbows on your ribs”');
+    expect(now).toHaveTextContent('2 goes without effect so far');
+    expect(within(now).queryByRole('button', { name: /another cue/ })).toBeNull();
+    await userEvent.click(within(now).getByRole('button', { name: 'Worse' }));
+    await waitFor(() =>
+      expect(sent.find((one) => one.path.startsWith('/api/goes/'))?.body).toEqual({
+        focusId: 'f',
+        outcome: 'worse',
+      }),
+    );
     await userEvent.click(await within(now).findByRole('button', { name: 'Take it off' }));
     await waitFor(() =>
       expect(sent.some((one) => one.method === 'DELETE' && one.headers['If-Match'] === '"4"')).toBe(true),
+    );
+  });
+
+  it('says when to step back, and tries another cue', async () => {
+    const back = { code: 'cue.step_back_now', sentence: '3 goes brought nothing: step back to Singles.' };
+    const spent = { ...cue, stepsBackNow: true, withoutEffect: 3, stepBack: back };
+    const sent = answerWith({
+      ...answers,
+      [`GET ${at}/today`]: { ...today, focus: { id: 'f', cue: spent, version: 4 } },
+    });
+    renderPage(<FaultsPage />);
+    const now = await screen.findByRole('region', { name: 'Now' });
+    expect(now).toHaveTextContent('step back to Singles');
+    await userEvent.click(await within(now).findByRole('button', { name: 'Try another cue for it' }));
+    await waitFor(() =>
+      expect(sent.find((one) => one.method === 'PUT')?.body).toEqual({
+        athleteId: ilse.id,
+        fault: 'hands-wide',
+        signs: [],
+        cue: '',
+      }),
     );
   });
 

@@ -1,5 +1,7 @@
 import type { Athlete } from '../../../api/athletes';
 import type { Today } from '../../../api/classHour';
+import { useGoes } from '../../../api/faults';
+import { CueGoes } from '../../../design/page/CueGoes';
 import { CueLines } from '../../../design/page/CueLines';
 import { NextSteps } from '../../../design/page/NextSteps';
 
@@ -17,12 +19,24 @@ export function CueOfToday({ athlete, today }: { athlete: Athlete; today: Today 
           <p style={{ margin: '6px 0' }}>{capital(today.drill.why)}.</p>
         </>
       ) : (
-        <CueLines cue={today.focus.cue} />
+        <Focused focus={today.focus} />
       )}
       <NextSteps
         athleteId={athlete.id}
         fault={today.focus === null ? 'Find a fault' : 'Another fault, or none'}
       />
+    </>
+  );
+}
+
+function Focused({ focus }: { focus: NonNullable<Today['focus']> }) {
+  const goes = useGoes(focus.id);
+  return (
+    <>
+      <CueLines cue={focus.cue} />
+      <div className="no-print">
+        <CueGoes withoutEffect={focus.cue.withoutEffect} {...goes} />
+      </div>
     </>
   );
 }

@@ -16,6 +16,7 @@ const THEIRS = [
   'given_ropes',
   'attempts',
   'focuses',
+  'goes',
   'stops',
   'attendance',
 ] as const;

@@ -2,43 +2,43 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
-import { useFocus, type Diagnosis, type SignCode } from '../../../api/faults';
+import { useFocus, type Cue, type Diagnosis, type SignCode } from '../../../api/faults';
 import { useMayChange } from '../../../api/session';
+import { AtThumb } from '../../../design/page/AtThumb';
 import { Card } from '../../../design/page/Card';
 import { CueLines } from '../../../design/page/CueLines';
 import { newId } from '../../../lib/ids';
-import { AtThumb } from '../../../design/page/AtThumb';
 
 interface Props {
   athlete: Athlete;
   first: string;
   signs: SignCode[];
   found: Diagnosis;
+  cue: Cue;
 }
 
 /** The rope first, then one cue, one drill, what to look at, when to step back; and the one action. */
-export function Advice({ athlete, first, signs, found }: Props) {
+export function Advice({ athlete, first, signs, found, cue }: Props) {
   const { give } = useFocus();
   const mayChange = useMayChange();
   // One id for one wish: sending it twice counts once.
   const [wish] = useState(() => new Map<string, string>());
-  const fault = found.cue.fault;
-  const key = `${fault} ${signs.join()}`;
+  const { fault } = cue;
+  const key = `${fault} ${cue.cue} ${signs.join()}`;
   const attach = () => {
     const id = wish.get(key) ?? newId();
     wish.set(key, id);
-    give.mutate({ id, input: { athleteId: athlete.id, fault, signs } });
+    give.mutate({ id, input: { athleteId: athlete.id, fault, signs, cue: cue.cue } });
   };
   return (
-    <Card strong label="One cue">
-      {found.ropeFirst && (
-        <p>
-          <strong>Check the rope first</strong>:{' '}
-          <Link to={`/ropes/${athlete.id}`}>length, kinks, bearing</Link>.
+    <Card strong label={cue.cue === '' ? 'Step back' : 'One cue'}>
+      {found.check !== null && (
+        <p role="note">
+          <Link to={`/ropes/${athlete.id}`}>{found.check.sentence}</Link>
         </p>
       )}
-      <CueLines cue={found.cue} />
-      {mayChange && (
+      <CueLines cue={cue} price={found.price} />
+      {mayChange && cue.cue !== '' && (
         <AtThumb>
           <Button type="primary" size="large" block loading={give.isPending} onClick={attach}>
             Give {first} this cue

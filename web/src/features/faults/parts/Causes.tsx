@@ -11,9 +11,9 @@ export function Causes({ ranked }: { ranked: RankedFault[] }) {
           <li key={cause.fault}>
             <p className={styles.name}>
               <strong>{cause.name}</strong>
-              <span>{likely(cause.share)}</span>
+              <span>{likely(cause.chance)}</span>
             </p>
-            <i style={{ width: `${100 * cause.share}%` }} aria-hidden="true" />
+            <i style={{ width: `${100 * cause.chance}%` }} aria-hidden="true" />
             {cause.evidence.length === 0 ? (
               <p className={styles.reason}>none of these signs speaks for it: usual at this stage</p>
             ) : (
@@ -32,9 +32,9 @@ export function Causes({ ranked }: { ranked: RankedFault[] }) {
   );
 }
 
-const loud = ['', 'weak', 'strong', 'telltale'] as const;
+const loud = ['', 'comes with it sometimes', 'comes with it often', 'comes with it usually'] as const;
 
-/** How much a sign speaks for it: one to three ticks. */
+/** How often a sign comes with it: one to three ticks. */
 function Marks({ count }: { count: number }) {
   return (
     <b className={styles.marks} role="img" aria-label={loud[count] ?? ''}>
@@ -44,10 +44,10 @@ function Marks({ count }: { count: number }) {
 }
 
 /** The belief with the digits it deserves. */
-function likely(share: number): string {
-  if (share >= 0.9) {
+function likely(chance: number): string {
+  if (chance >= 0.9) {
     return 'almost certain';
   }
-  const tenths = Math.round(10 * share);
+  const tenths = Math.round(10 * chance);
   return tenths === 0 ? 'hardly' : `${tenths} in 10`;
 }

@@ -1,16 +1,24 @@
-import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import type { Athlete } from '../../../api/athletes';
 import { useToday } from '../../../api/classHour';
-import { useDiagnosis, type SignCode, type SignGroup } from '../../../api/faults';
-import { FieldStack } from '../../../design/form/FieldStack';
-import { PersonPicker } from '../../../design/form/PersonPicker';
+import {
+  notedAs,
+  nothingNoted,
+  useDiagnosis,
+  type Diagnosis,
+  type Noted,
+  type SignCode,
+  type SignGroup,
+} from '../../../api/faults';
 import { NotToday } from '../../../design/page/NotToday';
 import { Failed } from '../../../design/page/StateNote';
 import { Workbench } from '../../../design/page/Workbench';
 import { Advice } from './Advice';
+import { Beside } from './Beside';
 import { Causes } from './Causes';
 import { FocusNow } from './FocusNow';
+import { NoCue } from './NoCue';
+import { Question } from './Question';
 import { SignBoard } from './SignBoard';
 
 interface Props {
@@ -20,49 +28,54 @@ interface Props {
   groups: SignGroup[];
 }
 
-/** Signs are touched where one looks; the likeliest cause and one cue come of them. */
+/** Signs are touched where one looks; the load, the rope, one cue or one question come of them. */
 export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
-  const [signs, setSigns] = useState<SignCode[]>([]);
-  const [ropeChecked, setRopeChecked] = useState(false);
+  const [noted, setNoted] = useState<Noted>(nothingNoted);
+  // Asked for although it is not sure; anything noted anew asks again.
+  const [allTheSame, setAllTheSame] = useState<Noted | null>(null);
   const jumps = athlete.allowance.jumping === 'all';
-  const diagnosis = useDiagnosis(athlete.id, jumps ? signs : [], ropeChecked);
+  const diagnosis = useDiagnosis(athlete.id, noted, jumps);
   const today = useToday(athlete.id);
   const first = athlete.name.split(' ')[0] ?? '';
-  const found = signs.length === 0 || !jumps ? undefined : diagnosis.data;
-  const toggle = (sign: SignCode) =>
-    setSigns((now) => (now.includes(sign) ? now.filter((one) => one !== sign) : [...now, sign]));
+  const seen = notedAs(noted, 'seen');
+  const found = !jumps || (seen.length === 0 && noted.tired !== 'yes') ? undefined : diagnosis.data;
+  const mark = (sign: SignCode, as: 'seen' | 'fine' | 'untold' | null) =>
+    setNoted((now) => {
+      const { [sign]: before, ...signs } = now.signs;
+      return { ...now, signs: as === null || before === as ? signs : { ...signs, [sign]: as } };
+    });
   return (
     <Workbench
-      title={
-        !jumps
-          ? `No cue today for ${first}`
-          : found === undefined
-            ? `What do you see, hear or feel in ${first}?`
-            : `${first}: most likely ${found.ranked[0]?.name ?? ''}`
-      }
+      title={jumps ? headOf(first, found) : `No cue today for ${first}`}
       decisionFirst={found !== undefined}
       subject={
-        <FieldStack>
-          <label>
-            Athlete
-            <PersonPicker people={athletes} value={athlete.id} onChange={onAthlete} />
-          </label>
-          <p role="note">{athlete.ropeVerdict.reasons[0]?.sentence}</p>
-          <Checkbox checked={ropeChecked} onChange={(event) => setRopeChecked(event.target.checked)}>
-            The rope was checked since its last change
-          </Checkbox>
-          {signs.length > 0 && (
-            <Button onClick={() => setSigns([])}>
-              Clear the {signs.length === 1 ? 'sign' : `${signs.length} signs`}
-            </Button>
-          )}
-        </FieldStack>
+        <Beside
+          athletes={athletes}
+          athlete={athlete}
+          onAthlete={onAthlete}
+          groups={groups}
+          noted={noted}
+          onNoted={setNoted}
+          onForget={(sign) => mark(sign, null)}
+        />
       }
       decision={
         <>
-          {found !== undefined && <Advice athlete={athlete} first={first} signs={signs} found={found} />}
+          {found !== undefined && (
+            <Found
+              athlete={athlete}
+              first={first}
+              signs={seen}
+              found={found}
+              asks={allTheSame !== noted}
+              onAnswer={mark}
+              onAllTheSame={() => setAllTheSame(noted)}
+            />
+          )}
           {found !== undefined && <Causes ranked={found.ranked} />}
-          {today.data !== undefined && <FocusNow first={first} focus={today.data.focus} />}
+          {today.data !== undefined && (
+            <FocusNow athleteId={athlete.id} first={first} focus={today.data.focus} />
+          )}
         </>
       }
     >
@@ -70,7 +83,47 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
       {jumps && diagnosis.isError && (
         <Failed error={diagnosis.error} onRetry={() => void diagnosis.refetch()} />
       )}
-      {jumps && <SignBoard groups={groups} chosen={signs} onToggle={toggle} />}
+      {jumps && <SignBoard groups={groups} signs={noted.signs} onMark={mark} />}
     </Workbench>
   );
+}
+
+interface FoundProps {
+  athlete: Athlete;
+  first: string;
+  signs: SignCode[];
+  found: Diagnosis;
+  asks: boolean;
+  onAnswer: (sign: SignCode, answer: 'seen' | 'fine' | 'untold') => void;
+  onAllTheSame: () => void;
+}
+
+function Found({ athlete, first, signs, found, asks, onAnswer, onAllTheSame }: FoundProps) {
+  if (found.ask !== null && asks) {
+    return (
+      <Question
+        found={found}
+        ask={found.ask}
+        onAnswer={onAnswer}
+        onAllTheSame={found.cue === null ? null : onAllTheSame}
+      />
+    );
+  }
+  return found.cue === null ? (
+    <NoCue athleteId={athlete.id} found={found} />
+  ) : (
+    <Advice athlete={athlete} first={first} signs={signs} found={found} cue={found.cue} />
+  );
+}
+
+function headOf(first: string, found: Diagnosis | undefined): string {
+  if (found === undefined) {
+    return `What do you see, hear or feel in ${first}?`;
+  }
+  if (found.ask !== null) {
+    return `${first}: one look more`;
+  }
+  return found.action === 'stop-today'
+    ? `${first}: enough for today`
+    : `${first}: most likely ${found.ranked[0]?.name ?? ''}`;
 }

@@ -1,32 +1,80 @@
-import type { SignCode, SignGroup } from '../../../api/faults';
+import { useState } from 'react';
+import type { Noted, SignCode, SignGroup } from '../../../api/faults';
+import { useFloor } from '../../../design/page/useMedia';
 import styles from './SignBoard.module.css';
+
+export type Mark = 'seen' | 'fine';
 
 interface Props {
   groups: SignGroup[];
-  chosen: SignCode[];
-  onToggle: (sign: SignCode) => void;
+  signs: Noted['signs'];
+  /** The same mark again takes it away. */
+  onMark: (sign: SignCode, mark: Mark) => void;
 }
 
-/** Every sign as a touch, where one looks or listens for it. */
-export function SignBoard({ groups, chosen, onToggle }: Props) {
+/** Every sign as a touch, where one looks or listens for it: at the desk all of them, on the floor one place at a time. */
+export function SignBoard({ groups, signs, onMark }: Props) {
+  const floor = useFloor();
+  const [place, setPlace] = useState<string | null>(null);
+  if (!floor) {
+    return (
+      <div className={styles.board}>
+        {groups.map((group) => (
+          <Signs key={group.place} group={group} signs={signs} onMark={onMark} />
+        ))}
+      </div>
+    );
+  }
+  const open = groups.find((group) => group.place === place);
   return (
-    <div className={styles.board}>
-      {groups.map((group) => (
-        <fieldset key={group.place} className={styles.group}>
-          <legend>{group.name}</legend>
-          {group.signs.map((sign) => (
+    <>
+      <div role="group" aria-label="Where" className={styles.places}>
+        {groups.map((group) => {
+          const marked = group.signs.filter(({ code }) => signs[code] !== undefined).length;
+          return (
             <button
-              key={sign.code}
+              key={group.place}
               type="button"
-              className={styles.sign}
-              aria-pressed={chosen.includes(sign.code)}
-              onClick={() => onToggle(sign.code)}
+              className={styles.place}
+              aria-expanded={group.place === place}
+              onClick={() => setPlace(group.place === place ? null : group.place)}
             >
-              {sign.text}
+              {group.name}
+              {marked > 0 && <span> · {marked}</span>}
             </button>
-          ))}
-        </fieldset>
+          );
+        })}
+      </div>
+      {open !== undefined && <Signs group={open} signs={signs} onMark={onMark} />}
+    </>
+  );
+}
+
+function Signs({ group, signs, onMark }: { group: SignGroup } & Omit<Props, 'groups'>) {
+  return (
+    <fieldset className={styles.group}>
+      <legend>{group.name}</legend>
+      {group.signs.map(({ code, text }) => (
+        <div key={code} className={styles.row}>
+          <button
+            type="button"
+            className={styles.sign}
+            aria-pressed={signs[code] === 'seen'}
+            onClick={() => onMark(code, 'seen')}
+          >
+            {text}
+          </button>
+          <button
+            type="button"
+            className={styles.fine}
+            aria-pressed={signs[code] === 'fine'}
+            aria-label={`Looked, fine: ${text}`}
+            onClick={() => onMark(code, 'fine')}
+          >
+            fine
+          </button>
+        </div>
       ))}
-    </div>
+    </fieldset>
   );
 }

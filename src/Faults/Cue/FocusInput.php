@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Faults;
+namespace Zumbo\App\Faults\Cue;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Platform\Input\OneOf;
@@ -22,6 +22,8 @@ final readonly class FocusInput
         #[Assert\Length(min: 1, max: 24)] public string $fault,
         /** What was noticed. */
         #[OneOf(Sign::class, multiple: true)] #[Assert\Unique] public array $signs = [],
+        /** What is said, one of the fault's cues; empty: whichever is best by what is known. */
+        #[Assert\Length(max: 120)] public string $cue = '',
     ) {
     }
 }

@@ -2,18 +2,23 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Faults;
+namespace Zumbo\App\Faults\Cue;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\People\Athlete;
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Entity\People\Focuses;
+use Zumbo\App\Entity\People\FocusGoes;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\People\NamedAthlete;
+use Zumbo\Core\Fault\Fault;
+use Zumbo\Core\Fault\FaultsBySchool;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Fault\UnknownFault;
@@ -25,6 +30,8 @@ final readonly class GiveFocus
 {
     public function __construct(
         private Focuses $focuses,
+        private FocusGoes $goes,
+        private Gyms $gyms,
         private ShowFocus $show,
         private NamedAthlete $athletes,
         private IdempotentWrite $writes,
@@ -36,13 +43,9 @@ final readonly class GiveFocus
     /** @return bool true when it is new, false when the same request came before */
     public function give(UuidV7 $id, FocusInput $input): bool
     {
-        try {
-            FaultTable::named($input->fault);
-        } catch (UnknownFault $e) {
-            throw BadField::of('fault', $input->fault, $e->accepted);
-        }
+        $fault = self::fault($input->fault);
 
-        return $this->writes->run($id, Subject::of('give', 'focus', $id), $input, function () use ($id, $input): void {
+        return $this->writes->run($id, Subject::of('give', 'focus', $id), $input, function () use ($id, $input, $fault): void {
             $athlete = $this->athletes->of($input->athleteId);
             $this->focuses->add(
                 new Focus(
@@ -52,6 +55,7 @@ final readonly class GiveFocus
                     $input->fault,
                     array_map(Sign::from(...), $input->signs),
                     $this->clock->now(),
+                    $this->cue($fault, $input->cue, $athlete),
                 ),
             );
         });
@@ -65,6 +69,30 @@ final readonly class GiveFocus
     public function restore(UuidV7 $id, WriteCondition $condition): void
     {
         $this->apply($id, $condition, 'restore', static fn (Focus $focus) => $focus->restore());
+    }
+
+    private static function fault(string $code): Fault
+    {
+        try {
+            $fault = FaultTable::named($code);
+        } catch (UnknownFault $e) {
+            throw BadField::of('fault', $code, $e->accepted);
+        }
+
+        return $fault->isOfTheRope() || $fault->isOfTheLoad()
+            ? throw BadField::of('fault', $code, 'a fault of how they jump: the rope and the load are changed, not cued')
+            : $fault;
+    }
+
+    private function cue(Fault $fault, string $said, Athlete $athlete): string
+    {
+        $ways = $this->gyms->current()->waysOf($athlete);
+        $cues = FaultsBySchool::cues($fault, $ways);
+        if ('' === $said) {
+            return $this->goes->historyOf($athlete->id(), $this->clock->now())->cueFor($fault, $ways) ?? $cues[0] ?? '';
+        }
+
+        return \in_array($said, $cues, true) ? $said : throw BadField::of('cue', $said, 'one of '.implode('; ', $cues));
     }
 
     /**

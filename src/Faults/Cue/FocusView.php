@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Faults;
+namespace Zumbo\App\Faults\Cue;
 
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Shared\CueView;
+use Zumbo\Core\Fault\CueHistory;
 use Zumbo\Core\Method\Ways;
 
 /**
@@ -24,12 +25,12 @@ final readonly class FocusView
     ) {
     }
 
-    public static function of(Focus $focus, Ways $ways): self
+    public static function of(Focus $focus, Ways $ways, CueHistory $history): self
     {
         return new self(
             $focus->id()->toRfc4122(),
             $focus->athleteId()->toRfc4122(),
-            CueView::of($focus->toCore(), $focus->signs(), $ways),
+            CueView::of($focus->toCore(), $focus->signs(), $ways, $history, $focus->cue()),
             $focus->givenAt()->format('Y-m-d\TH:i:s\Z'),
             $focus->isRemoved(),
             $focus->version(),
