@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
-import { signIn } from './coach';
+import { seeSign, signIn } from './coach';
 import { checker } from './wcag';
 
 test('no view breaks the rules of WCAG 2.2 AA that a machine can check', async ({ page }) => {
@@ -35,7 +35,7 @@ test('no view breaks the rules of WCAG 2.2 AA that a machine can check', async (
   await expect(page.getByRole('group', { name: 'Set plan' })).toBeVisible();
   await check('pacing');
   await page.goto('/faults');
-  await page.getByRole('button', { name: 'catches toes' }).click();
+  await seeSign(page, 'Feet', 'catches toes');
   await expect(page.getByRole('region', { name: 'Causes' })).toBeVisible();
   await check('faults');
   await page.goto('/sets');

@@ -51,3 +51,55 @@ export async function takenBack(page: Page, act: () => Promise<void>): Promise<v
   await act();
   await sent;
 }
+
+/** A sign as a coach touches it: at the desk it stands there, by thumb where one looks comes first. */
+export async function seeSign(page: Page, place: string, sign: string): Promise<void> {
+  const where = page.getByRole('group', { name: 'Where' });
+  await expect(
+    page
+      .getByRole('button', { name: 'Hands and arms' })
+      .or(page.getByRole('group', { name: 'Hands and arms' }))
+      .first(),
+  ).toBeVisible();
+  if (await where.isVisible()) {
+    await where.getByRole('button', { name: new RegExp(`^${place}`) }).click();
+  }
+  await page.getByRole('button', { name: sign, exact: true }).click();
+}
+
+/** Somebody new, whose rope is asked for next; their id. */
+export async function addAthlete(page: Page, name: string, experience: string): Promise<string> {
+  await page.goto('/athletes/new');
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Height').fill('171');
+  await page.getByText(experience, { exact: true }).click();
+  await page.getByRole('button', { name: /^Add/ }).click();
+  await expect(page).toHaveURL(/\/ropes\//);
+  return idOf(page, name);
+}
+
+/** Away again, so that other journeys find the hall as it was. */
+export async function leave(page: Page, name: string): Promise<void> {
+  await page.goto('/athletes');
+  const gone = await page.evaluate(async (called) => {
+    const all = (await (await fetch('/api/athletes')).json()) as {
+      id: string;
+      name: string;
+      version: number;
+    }[];
+    const answers = all
+      .filter((one) => one.name === called)
+      .map(({ id, version }) =>
+        fetch(`/api/athletes/${id}`, {
+          method: 'DELETE',
+          headers: {
+            'csrf-token': 'csrf-token',
+            'Mutation-Id': id.replace(/^.{8}/, '01999999'),
+            'If-Match': `"${String(version)}"`,
+          },
+        }),
+      );
+    return (await Promise.all(answers)).map(({ status }) => status);
+  }, name);
+  expect(gone, name).toEqual([200]);
+}

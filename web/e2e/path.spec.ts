@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { idOf, signIn } from './coach';
+import { addAthlete, idOf, leave, signIn } from './coach';
 import { checker } from './wcag';
 
 const title = (page: Page) => page.getByRole('heading', { level: 1 });
@@ -13,16 +13,6 @@ async function teach(page: Page, method: string): Promise<void> {
   await page.getByText('From singles to doubles').click();
   await page.getByRole('radio', { name: new RegExp(`^${method}`) }).click();
   await expect(title(page)).toHaveText(new RegExp(`^${method}`));
-}
-
-async function addAthlete(page: Page, name: string, experience: string): Promise<string> {
-  await page.goto('/athletes/new');
-  await page.getByLabel('Name').fill(name);
-  await page.getByLabel('Height').fill('171');
-  await page.getByText(experience, { exact: true }).click();
-  await page.getByRole('button', { name: /^Add/ }).click();
-  await expect(page).toHaveURL(/\/ropes\//);
-  return idOf(page, name);
 }
 
 test.describe('the path', () => {
@@ -207,29 +197,4 @@ async function seenNowhere(page: Page, id: string, paths: string[]): Promise<voi
   await page.emulateMedia({ media: 'print' });
   expect(await page.locator('main').innerText()).not.toMatch(MIXED);
   await page.emulateMedia({ media: 'screen' });
-}
-
-async function leave(page: Page, name: string): Promise<void> {
-  await page.goto('/athletes');
-  const gone = await page.evaluate(async (called) => {
-    const all = (await (await fetch('/api/athletes')).json()) as {
-      id: string;
-      name: string;
-      version: number;
-    }[];
-    const answers = all
-      .filter((one) => one.name === called)
-      .map(({ id, version }) =>
-        fetch(`/api/athletes/${id}`, {
-          method: 'DELETE',
-          headers: {
-            'csrf-token': 'csrf-token',
-            'Mutation-Id': id.replace(/^.{8}/, '01999999'),
-            'If-Match': `"${String(version)}"`,
-          },
-        }),
-      );
-    return (await Promise.all(answers)).map(({ status }) => status);
-  }, name);
-  expect(gone, name).toEqual([200]);
 }

@@ -78,10 +78,9 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'End it here' }).click();
   await page.getByRole('button', { name: 'Nothing to log' }).click();
   await page.goto('/faults');
-  for (const sign of ['hands drift out', 'catches toes']) {
-    await page.getByRole('button', { name: sign }).click();
-  }
-  await expect(page.getByRole('region', { name: 'Causes' })).toBeVisible();
+  await page.getByRole('button', { name: 'trips on the second pass', exact: true }).click();
+  await page.getByRole('button', { name: 'Looked, fine: catches toes' }).click();
+  await expect(page.getByRole('group', { name: 'One question' })).toBeVisible();
   await take('faults');
   await page.goto('/sets/drills?drill=two-clap-jumps');
   await expect(page.getByRole('button', { name: /^Easier/ })).toBeVisible();

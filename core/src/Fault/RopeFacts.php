@@ -13,6 +13,9 @@ final readonly class RopeFacts
     private const KNOWN_WRONG = 200.0;
     private const KNOWN_RIGHT = 0.02;
 
+    /** A cable that does not suit the stage makes its faults likelier; it is not wrong for every sign. */
+    private const UNSUITED = 10.0;
+
     private function __construct(
         public RopeLength $length,
         public RopeCondition $condition,
@@ -36,6 +39,7 @@ final readonly class RopeFacts
     /** What the facts do to the belief in this fault. */
     public function weightOf(Fault $fault): float
     {
+        $wrong = 'rope-light' === $fault->code || 'rope-heavy' === $fault->code ? self::UNSUITED : self::KNOWN_WRONG;
         $known = match ($fault->code) {
             'rope-long' => $this->is($this->length, RopeLength::Unchecked, RopeLength::TooLong),
             'rope-short' => $this->is($this->length, RopeLength::Unchecked, RopeLength::TooShort),
@@ -47,17 +51,16 @@ final readonly class RopeFacts
 
         return match ($known) {
             null => 1.0,
-            true => self::KNOWN_WRONG,
+            true => $wrong,
             false => self::KNOWN_RIGHT,
         };
     }
 
-    /** Something of it is known to be wrong: it is mended first, whatever else shows. */
+    /** Its length or its condition is known to be wrong: it is mended first, whatever else shows. */
     public function areWrong(): bool
     {
         return RopeCondition::Worn === $this->condition
-            || \in_array($this->length, [RopeLength::TooLong, RopeLength::TooShort], true)
-            || \in_array($this->weight, [RopeWeight::TooLight, RopeWeight::TooHeavy], true);
+            || \in_array($this->length, [RopeLength::TooLong, RopeLength::TooShort], true);
     }
 
     /**

@@ -22,6 +22,7 @@ use Zumbo\Core\Fault\RopeCheck;
 use Zumbo\Core\Fault\RopeCondition;
 use Zumbo\Core\Fault\RopeFacts;
 use Zumbo\Core\Fault\RopeLength;
+use Zumbo\Core\Fault\RopeWeight;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
@@ -123,6 +124,19 @@ final class DiagnosisTest extends TestCase
             Ways::usual(),
         );
         self::assertSame([Action::ChangeRope, RopeCheck::Weight, 'rope-light'], self::summary($light), 'a right length says nothing of it');
+    }
+
+    /** A cable that does not suit the stage is the cause of what it explains, and of nothing else. */
+    public function testAnUnsuitedCableIsNotTheCauseOfEverything(): void
+    {
+        $of = static fn (Sign ...$signs): string => Diagnosis::of(
+            Observed::of(array_values($signs)),
+            Stage::Link,
+            RopeFacts::of(RopeLength::Right, RopeCondition::Fine, RopeWeight::TooHeavy),
+            Ways::usual(),
+        )->leader()->code;
+        self::assertSame('rope-heavy', $of(Sign::ForearmsBurn, Sign::WhistleWeak));
+        self::assertSame('heel-kick', $of(Sign::HeelsToSeat, Sign::NothingAfterDouble));
     }
 
     public function testAMatterOfTirednessIsNotTechnique(): void

@@ -12,7 +12,7 @@ use Zumbo\Core\Measure\Quantity;
 final readonly class Column
 {
     /** A row of each table that others name. */
-    private const NAMED = ['athletes' => 'an athlete', 'cables' => 'a cable', 'rack' => 'a shared rope'];
+    private const NAMED = ['athletes' => 'an athlete', 'cables' => 'a cable', 'rack' => 'a shared rope', 'focuses' => 'a focus'];
 
     /**
      * @param list<string> $choices

@@ -85,7 +85,7 @@ final class Tables
      */
     public static function named(): array
     {
-        return [self::athletes(), self::cables(), self::rack()];
+        return [self::athletes(), self::cables(), self::rack(), self::focuses()];
     }
 
     /**

@@ -10,16 +10,20 @@ import {
   type SignCode,
   type SignGroup,
 } from '../../../api/faults';
+import { FieldStack } from '../../../design/form/FieldStack';
+import { PersonPicker } from '../../../design/form/PersonPicker';
 import { NotToday } from '../../../design/page/NotToday';
 import { Failed } from '../../../design/page/StateNote';
+import { useFloor } from '../../../design/page/useMedia';
 import { Workbench } from '../../../design/page/Workbench';
 import { Advice } from './Advice';
-import { Beside } from './Beside';
+import { Beside, Tired } from './Beside';
 import { Causes } from './Causes';
 import { FocusNow } from './FocusNow';
+import { Marked } from './Marked';
 import { NoCue } from './NoCue';
 import { Question } from './Question';
-import { SignBoard } from './SignBoard';
+import { SignBoard, SignPlaces } from './SignBoard';
 
 interface Props {
   athletes: Athlete[];
@@ -36,6 +40,7 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
   const jumps = athlete.allowance.jumping === 'all';
   const diagnosis = useDiagnosis(athlete.id, noted, jumps);
   const today = useToday(athlete.id);
+  const floor = useFloor();
   const first = athlete.name.split(' ')[0] ?? '';
   const seen = notedAs(noted, 'seen');
   const found = !jumps || (seen.length === 0 && noted.tired !== 'yes') ? undefined : diagnosis.data;
@@ -44,20 +49,36 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
       const { [sign]: before, ...signs } = now.signs;
       return { ...now, signs: as === null || before === as ? signs : { ...signs, [sign]: as } };
     });
+  const board = { groups, signs: noted.signs, onMark: mark };
+  const beside = (
+    <FieldStack>
+      <Beside noted={noted} onNoted={setNoted} rope={athlete.ropeVerdict.reasons[0]?.sentence} />
+    </FieldStack>
+  );
   return (
     <Workbench
       title={jumps ? headOf(first, found) : `No cue today for ${first}`}
       decisionFirst={found !== undefined}
       subject={
-        <Beside
-          athletes={athletes}
-          athlete={athlete}
-          onAthlete={onAthlete}
-          groups={groups}
-          noted={noted}
-          onNoted={setNoted}
-          onForget={(sign) => mark(sign, null)}
-        />
+        <FieldStack>
+          <label>
+            Athlete
+            <PersonPicker people={athletes} value={athlete.id} onChange={onAthlete} />
+          </label>
+          {jumps && (
+            <>
+              <Marked
+                groups={groups}
+                noted={noted}
+                onForget={(sign) => mark(sign, null)}
+                onClear={() => setNoted((now) => ({ ...now, signs: {} }))}
+              />
+              {floor && <SignPlaces {...board} />}
+              <Tired noted={noted} onNoted={setNoted} />
+              {!floor && beside}
+            </>
+          )}
+        </FieldStack>
       }
       decision={
         <>
@@ -83,7 +104,7 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
       {jumps && diagnosis.isError && (
         <Failed error={diagnosis.error} onRetry={() => void diagnosis.refetch()} />
       )}
-      {jumps && <SignBoard groups={groups} signs={noted.signs} onMark={mark} />}
+      {jumps && (floor ? beside : <SignBoard {...board} />)}
     </Workbench>
   );
 }

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import type { Noted, SignCode, SignGroup } from '../../../api/faults';
-import { useFloor } from '../../../design/page/useMedia';
 import styles from './SignBoard.module.css';
 
 export type Mark = 'seen' | 'fine';
@@ -12,19 +11,20 @@ interface Props {
   onMark: (sign: SignCode, mark: Mark) => void;
 }
 
-/** Every sign as a touch, where one looks or listens for it: at the desk all of them, on the floor one place at a time. */
+/** Every sign as a touch, where one looks or listens for it. */
 export function SignBoard({ groups, signs, onMark }: Props) {
-  const floor = useFloor();
+  return (
+    <div className={styles.board}>
+      {groups.map((group) => (
+        <Signs key={group.place} group={group} signs={signs} onMark={onMark} />
+      ))}
+    </div>
+  );
+}
+
+/** The same for a thumb: where, then what; then the place closes, so that the answer stands under it. */
+export function SignPlaces({ groups, signs, onMark }: Props) {
   const [place, setPlace] = useState<string | null>(null);
-  if (!floor) {
-    return (
-      <div className={styles.board}>
-        {groups.map((group) => (
-          <Signs key={group.place} group={group} signs={signs} onMark={onMark} />
-        ))}
-      </div>
-    );
-  }
   const open = groups.find((group) => group.place === place);
   return (
     <>
@@ -45,7 +45,16 @@ export function SignBoard({ groups, signs, onMark }: Props) {
           );
         })}
       </div>
-      {open !== undefined && <Signs group={open} signs={signs} onMark={onMark} />}
+      {open !== undefined && (
+        <Signs
+          group={open}
+          signs={signs}
+          onMark={(sign, mark) => {
+            onMark(sign, mark);
+            setPlace(null);
+          }}
+        />
+      )}
     </>
   );
 }
