@@ -74,7 +74,7 @@ final readonly class Diagnosis
             $ask,
             $rope->firstCheck(self::weightInDoubt($belief)),
             null === $ask
-                ? self::advice($action, self::inOrderOf($action, $ranked)[0]->fault, $observed)
+                ? self::advice($action, self::inOrderOf($action, $ranked)[0]->fault, $observed, $rope)
                 : self::unsure($ranked),
         );
     }
@@ -95,7 +95,8 @@ final readonly class Diagnosis
         return match (true) {
             \in_array(Sign::Temper, $observed->seen, true) => Action::StopToday,
             self::isOfTheLoad($observed, $exertion), $leader->isOfTheLoad() && $sure => Action::ChangeLoad,
-            $rope->areWrong(), $leader->isOfTheRope() && $sure => Action::ChangeRope,
+            // A rope that may be wrong is looked at before anybody is asked about the athlete.
+            $rope->areWrong(), $leader->isOfTheRope() => Action::ChangeRope,
             default => Action::GoOn,
         };
     }
@@ -210,14 +211,14 @@ final readonly class Diagnosis
         };
     }
 
-    private static function advice(Action $action, Fault $leader, Observed $observed): Verdict
+    private static function advice(Action $action, Fault $leader, Observed $observed, RopeFacts $rope): Verdict
     {
         $values = ['fault' => Term::named('fault', $leader->code)];
 
         return match ($action) {
             Action::StopToday => Verdict::of('clinic.temper'),
             Action::ChangeLoad => Verdict::of($observed->isLate() ? 'clinic.load_late' : 'clinic.load'),
-            Action::ChangeRope => Verdict::of('clinic.rope', $values),
+            Action::ChangeRope => Verdict::of($rope->areWrong() ? 'clinic.rope' : 'clinic.rope_likely', $values),
             default => Verdict::of('clinic.technique', $values),
         };
     }

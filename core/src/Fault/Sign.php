@@ -170,6 +170,8 @@ enum Sign: string
         self::CalvesBurn,
         self::Nerves,
         self::MissesOnlyLate,
+        self::TripsOnSecondPass,
+        self::BigJumpForDouble,
     ];
 
     public function place(): Place
@@ -186,7 +188,7 @@ enum Sign: string
     /** How often it is noted of somebody whose fault has nothing to do with it, seen or imagined (our assumption). */
     public function background(): float
     {
-        return \in_array($this, self::COMMON, true) ? 0.05 : 0.01;
+        return \in_array($this, self::COMMON, true) ? 0.06 : 0.02;
     }
 
     /** That it comes with fatigue only: a matter of load before it is one of technique. */

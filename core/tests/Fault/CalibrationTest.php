@@ -24,7 +24,7 @@ final class CalibrationTest extends TestCase
 
     public function testTheStatedChanceIsHowOftenItIsTrue(): void
     {
-        $observer = new SimulatedObserver(2026, imagines: 0.01);
+        $observer = new SimulatedObserver(2026, imagines: 0.02);
         $faults = FaultTable::all();
         $stages = Stage::cases();
         $bins = [];

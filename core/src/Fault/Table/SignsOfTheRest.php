@@ -31,6 +31,7 @@ final class SignsOfTheRest
             [Sign::WhistleWeak, Likelihood::Often, 'a tense wrist is slow'],
             [Sign::Nerves, Likelihood::Often, 'nerves are tension'],
             [Sign::StiffArms, Likelihood::Sometimes, 'tense arms are stiff'],
+            [Sign::HandsDriftOut, Likelihood::Sometimes, 'raised shoulders take the elbows along'],
             [Sign::StiffLegs, Likelihood::Sometimes, 'tense legs are stiff'],
             [Sign::ShouldersBurn, Likelihood::Sometimes, 'raised shoulders burn'],
             [Sign::NoWhistle, Likelihood::Sometimes, 'a tense wrist is slow'],

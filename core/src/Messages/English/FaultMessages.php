@@ -17,6 +17,8 @@ final class FaultMessages
         'clinic.load' => 'The load first: nobody jumps well when tired. Shorter sets, planned breaks, or enough for today. '
             .'Look again when fresh. No cue.',
         'clinic.rope' => 'The rope first, not the athlete: {fault}. No cue until it is right.',
+        'clinic.rope_likely' => 'Look at the rope first: {fault} is likelier than anything the athlete does. No cue until it was '
+            .'looked at.',
         'clinic.technique' => 'Most likely {fault}.',
         'clinic.unsure' => 'Not sure yet: {first}, or {second}?',
         'clinic.unsure_of_many' => 'Not sure yet: {first}, {second} or something else?',
