@@ -38,7 +38,7 @@ final class CoreRules
         // Whether a trim helped is read off the streaks before and after it.
         'Gear' => ['Rope', 'Cable', 'Body', 'Streak'],
         // Stepping back means a drill of the stage below; before any cue come health, load and the verdict about the rope.
-        'Fault' => ['Drill', 'Method', 'Body', 'Rope', 'Cable', 'Rhythm', 'Today'],
+        'Fault' => ['Drill', 'Method', 'Body', 'Rope', 'Cable', 'Rhythm', 'Jump', 'Today'],
         'Allowance' => ['Body'],
         // The one judgement: reads every rule it rests on, and nothing of the screens that read it.
         'Today' => ['Allowance', 'Body', 'Rope', 'Cable', 'Gear', 'Load', 'Drill', 'Method'],

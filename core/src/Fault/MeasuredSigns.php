@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Fault;
 
+use Zumbo\Core\Jump\FrameCount;
 use Zumbo\Core\Rhythm\Evenness;
+use Zumbo\Core\Rhythm\RhythmReport;
 
 /**
  * What numbers from a take, frames or a jump say of signs: clearly there, clearly fine, or nothing in between.
@@ -41,6 +43,35 @@ final class MeasuredSigns
         [$more, $less] = [self::evenness($numbers['interval_cv'] ?? null), self::pace($numbers['cadence_per_min'] ?? null)];
 
         return Observed::of([...$seen, ...$more->seen, ...$less->seen], [...$fine, ...$more->fine, ...$less->fine]);
+    }
+
+    /** What a take says: how even the beat was, where it went, how often each turn was landed. */
+    public static function ofTake(RhythmReport $report): Observed
+    {
+        $numbers = [];
+        $held = $report->held;
+        if (null !== $held) {
+            $numbers['interval_cv'] = $held->scatter();
+            if (null !== $held->fromTo) {
+                $numbers['drift'] = ($held->fromTo[1] - $held->fromTo[0]) / $held->fromTo[0];
+            }
+        }
+        if ($report->turns > 0) {
+            $numbers['landings_per_turn'] = 1 + \count($report->bounces) / $report->turns;
+        }
+
+        return self::of(array_filter($numbers, static fn (?float $number): bool => null !== $number));
+    }
+
+    /** What four frames of a double say: whether the first pass came in its window. */
+    public static function ofFrames(FrameCount $frames): Observed
+    {
+        [$from, $to] = $frames->windowS;
+
+        return self::of([
+            'late_s' => $frames->firstPassAfterS - $to,
+            'early_s' => $from - $frames->firstPassAfterS,
+        ]);
     }
 
     /**

@@ -15,7 +15,6 @@ use Zumbo\Core\Fault\Evidence;
 use Zumbo\Core\Fault\Exertion;
 use Zumbo\Core\Fault\Fault;
 use Zumbo\Core\Fault\FaultTable;
-use Zumbo\Core\Fault\MeasuredSigns;
 use Zumbo\Core\Fault\Observed;
 use Zumbo\Core\Fault\RankedFault;
 use Zumbo\Core\Fault\RopeCheck;
@@ -208,25 +207,6 @@ final class DiagnosisTest extends TestCase
             static fn (Evidence $evidence): bool => Sign::StiffArms === $evidence->sign,
         );
         self::assertSame([1, 0], [\count($stiff('bent')), \count($stiff('long'))], 'straight arms are what is taught');
-    }
-
-    public function testNumbersAreSignsOrTheirAbsence(): void
-    {
-        $of = static fn (string $name, float $number): array => [
-            MeasuredSigns::of([$name => $number])->seen,
-            MeasuredSigns::of([$name => $number])->fine,
-        ];
-        self::assertSame([[Sign::LongContact], []], $of('contact_s', 0.27));
-        self::assertSame([[], [Sign::LongContact]], $of('contact_s', 0.18));
-        self::assertSame([[], []], $of('contact_s', 0.22), 'neither');
-        self::assertSame([[Sign::UnevenBeat], []], $of('interval_cv', 0.21));
-        self::assertSame([[], [Sign::UnevenBeat]], $of('interval_cv', 0.02));
-        self::assertSame([[Sign::TwoLandings], []], $of('landings_per_turn', 2.0));
-        self::assertSame([[Sign::LateHands], []], $of('late_s', 0.056));
-        self::assertSame([[Sign::SlowBeat], []], $of('cadence_per_min', 70));
-        self::assertSame([], MeasuredSigns::of([])->seen);
-        $said = Observed::of([Sign::UnevenBeat])->with(MeasuredSigns::of(['interval_cv' => 0.02]));
-        self::assertSame([[Sign::UnevenBeat], []], [$said->seen, $said->fine], 'what was seen stands');
     }
 
     public function testEverySignHasAPlaceToLookFor(): void

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Rhythm\Jump;
 
+use Zumbo\App\Shared\ObservedView;
 use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Fault\MeasuredSigns;
 use Zumbo\Core\Jump\FrameCount;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
@@ -36,6 +38,8 @@ final readonly class FramesView
         public SentenceView $tucked,
         /** Whose window it is. */
         public SentenceView $windowOf,
+        /** For the fault board. */
+        public ObservedView $observed,
     ) {
     }
 
@@ -55,6 +59,7 @@ final readonly class FramesView
             SentenceView::of($count->verdict, $unit),
             SentenceView::of(Verdict::of('frames.tucked'), $unit),
             SentenceView::of(Verdict::of('frames.window'), $unit),
+            ObservedView::of(MeasuredSigns::ofFrames($count)),
         );
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Rhythm\Take;
 
+use Zumbo\App\Shared\ObservedView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Drill\TakeEntry;
+use Zumbo\Core\Fault\MeasuredSigns;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Rhythm\Evenness;
 use Zumbo\Core\Rhythm\RhythmReport;
@@ -44,6 +46,8 @@ final readonly class TakeView
         public array $entries,
         /** From the first landing to the last. */
         public float $seconds,
+        /** For the fault board. */
+        public ObservedView $observed,
     ) {
     }
 
@@ -74,6 +78,7 @@ final readonly class TakeView
                 CountKind::cases(),
             ),
             $reading->seconds,
+            ObservedView::of(MeasuredSigns::ofTake($reading)),
         );
     }
 }

@@ -43,6 +43,23 @@ export function notedAs(noted: Noted, as: 'seen' | 'fine' | 'untold'): SignCode[
   return (Object.keys(noted.signs) as SignCode[]).filter((sign) => noted.signs[sign] === as);
 }
 
+/** What numbers of another place said, as its link to the board carries it; words that are no sign are let be. */
+export function notedInAddress(params: URLSearchParams, groups: SignGroup[]): Noted {
+  const known = new Set<string>(groups.flatMap((group) => group.signs.map(({ code }) => code)));
+  const signs: Noted['signs'] = {};
+  for (const [name, mark] of [
+    ['fine', 'fine'],
+    ['signs', 'seen'],
+  ] as const) {
+    for (const word of params.get(name)?.split(',') ?? []) {
+      if (known.has(word)) {
+        signs[word as SignCode] = mark;
+      }
+    }
+  }
+  return { ...nothingNoted, signs };
+}
+
 /** @param asked false: nothing is asked, they may not jump */
 export function useDiagnosis(athleteId: string, noted: Noted, asked: boolean) {
   const yesNo = (is: boolean) => (is ? 'yes' : 'no');

@@ -3332,6 +3332,7 @@ export interface components {
             verdict: components["schemas"]["SentenceView"];
             tucked: components["schemas"]["SentenceView"];
             windowOf: components["schemas"]["SentenceView"];
+            observed: components["schemas"]["ObservedView"];
         };
         /** @enum {string} */
         GateChoice: "usual" | "two-hundred" | "minute" | "ten";
@@ -3765,6 +3766,10 @@ export interface components {
             today: string;
             notes: components["schemas"]["NoteView"][];
             next: string | null;
+        };
+        ObservedView: {
+            seen: components["schemas"]["Sign"][];
+            fine: components["schemas"]["Sign"][];
         };
         OrderLineView: {
             what: components["schemas"]["OrderedThing"];
@@ -4324,6 +4329,7 @@ export interface components {
             pause: components["schemas"]["SentenceView"] | null;
             entries: components["schemas"]["TakeEntryView"][];
             seconds: number;
+            observed: components["schemas"]["ObservedView"];
         };
         TapedView: {
             shoulderM: number | null;

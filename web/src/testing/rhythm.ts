@@ -40,6 +40,7 @@ export const take: TakeReport = {
     { countKind: 'hold', kind: 'hold', reps: 2, misses: 0, end: null },
   ],
   seconds: 1.5,
+  observed: { seen: ['two-landings'], fine: ['uneven-beat'] },
 };
 
 const way = {
@@ -92,6 +93,7 @@ export const frames: FramesReading = {
   verdict: sentence('frames.high', 'A rise of 31 cm: higher than a double needs.'),
   tucked: sentence('frames.tucked', 'Legs drawn up make it look higher.'),
   windowOf: sentence('frames.window', 'For somebody of 175 cm.'),
+  observed: { seen: [], fine: [] },
 };
 
 export const heard: HeardTake = {

@@ -221,6 +221,15 @@ describe('faults', () => {
     );
   });
 
+  it('knows already what numbers of another place said', async () => {
+    const sent = answerWith(answers);
+    renderPage(<FaultsPage />, '/faults', '/faults?signs=catches-toes,nonsense&fine=big-circles');
+    expect(await screen.findByRole('button', { name: 'Forget big circles' })).toHaveTextContent('fine');
+    await waitFor(() =>
+      expect(sent.some(({ path }) => path.includes('signs=catches-toes&fine=big-circles'))).toBe(true),
+    );
+  });
+
   it('lets a helper look, not decide', async () => {
     answerWith({ ...answers, 'GET /api/me': helper });
     renderPage(<FaultsPage />);

@@ -1,8 +1,8 @@
 import type { Athlete } from '../../../api/athletes';
 import type { Today } from '../../../api/classHour';
 import { useGoes } from '../../../api/faults';
-import { CueGoes } from '../../../design/page/CueGoes';
-import { CueLines } from '../../../design/page/CueLines';
+import { CueGoes } from '../../../design/cue/CueGoes';
+import { CueLines } from '../../../design/cue/CueLines';
 import { NextSteps } from '../../../design/page/NextSteps';
 
 /** The one cue: of the fault that is worked on, or the drill's own; and the way to find another. */

@@ -6,7 +6,7 @@ import { useFocus, type Cue, type Diagnosis, type SignCode } from '../../../api/
 import { useMayChange } from '../../../api/session';
 import { AtThumb } from '../../../design/page/AtThumb';
 import { Card } from '../../../design/page/Card';
-import { CueLines } from '../../../design/page/CueLines';
+import { CueLines } from '../../../design/cue/CueLines';
 import { newId } from '../../../lib/ids';
 
 interface Props {

@@ -1,9 +1,10 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
 import { useToday } from '../../../api/classHour';
 import {
   notedAs,
-  nothingNoted,
+  notedInAddress,
   useDiagnosis,
   type Diagnosis,
   type Noted,
@@ -34,7 +35,8 @@ interface Props {
 
 /** Signs are touched where one looks; the load, the rope, one cue or one question come of them. */
 export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
-  const [noted, setNoted] = useState<Noted>(nothingNoted);
+  const [params] = useSearchParams();
+  const [noted, setNoted] = useState<Noted>(() => notedInAddress(params, groups));
   // Asked for although it is not sure; anything noted anew asks again.
   const [allTheSame, setAllTheSame] = useState<Noted | null>(null);
   const jumps = athlete.allowance.jumping === 'all';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Today } from '../../../api/classHour';
 import { useFocus, useGoes } from '../../../api/faults';
 import { useMayChange } from '../../../api/session';
-import { CueGoes } from '../../../design/page/CueGoes';
+import { CueGoes } from '../../../design/cue/CueGoes';
 import { newId } from '../../../lib/ids';
 
 interface Props {

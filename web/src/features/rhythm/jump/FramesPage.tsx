@@ -6,6 +6,7 @@ import { Card } from '../../../design/page/Card';
 import { Facts } from '../../../design/page/Facts';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { NumberField } from '../../../design/form/NumberField';
+import { WhatIsBehind } from '../../../design/cue/WhatIsBehind';
 import { Workbench } from '../../../design/page/Workbench';
 import { RhythmNav } from '../RhythmNav';
 import styles from './FramesPage.module.css';
@@ -69,6 +70,7 @@ export function FramesPage() {
       }
     >
       {reading.data !== undefined && <Reading reading={reading.data} />}
+      {reading.data !== undefined && <WhatIsBehind observed={reading.data.observed} />}
       <Clip framesPerS={frames.framesPerS} onMark={mark} />
     </Workbench>
   );

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { TakeReport } from '../../../api/rhythm';
 import { Card } from '../../../design/page/Card';
 import { Facts } from '../../../design/page/Facts';
+import { WhatIsBehind } from '../../../design/cue/WhatIsBehind';
 
 /** What a take says: what was done, the one thing to change, then the numbers. */
 export function TakeVerdict({ take, children }: { take: TakeReport; children?: ReactNode }) {
@@ -29,6 +30,7 @@ export function TakeVerdict({ take, children }: { take: TakeReport; children?: R
           { name: 'Pattern broke at', value: take.firstBroken ?? '–' },
         ]}
       />
+      <WhatIsBehind observed={take.observed} />
       {children}
     </Card>
   );
