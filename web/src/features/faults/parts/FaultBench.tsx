@@ -60,7 +60,7 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
   return (
     <Workbench
       title={jumps ? headOf(first, found) : `No cue today for ${first}`}
-      decisionFirst={found !== undefined}
+      decisionFirst={found !== undefined || (today.data?.focus ?? null) !== null}
       subject={
         <FieldStack>
           <label>
