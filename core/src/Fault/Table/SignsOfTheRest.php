@@ -119,8 +119,8 @@ final class SignsOfTheRest
         'rope-short' => [
             [Sign::CatchesToes, Likelihood::Usual, 'too short a rope catches the toes'],
             [Sign::RopeHitsHead, Likelihood::Often, 'there is no room above, either'],
-            [Sign::JumpsHighInSingles, Likelihood::Often, 'one jumps high to get over it'],
-            [Sign::KneesUp, Likelihood::Often, 'the feet are pulled out of its way'],
+            [Sign::JumpsHighInSingles, Likelihood::Sometimes, 'one jumps high to get over it'],
+            [Sign::KneesUp, Likelihood::Sometimes, 'the feet are pulled out of its way'],
             [Sign::ChestDown, Likelihood::Sometimes, 'one stoops to reach the floor with it'],
             [Sign::FeetForward, Likelihood::Sometimes, 'the feet are put where there is room'],
             [Sign::CatchesShoulder, Likelihood::Sometimes, 'there is no room anywhere'],
