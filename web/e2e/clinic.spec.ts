@@ -50,7 +50,7 @@ test.describe('the fault clinic', () => {
     await page.goto(`/faults?athlete=${id}`);
     await seeSign(page, 'Hands', 'hands drift out');
     await expect(page.getByRole('group', { name: 'One cue' })).toBeVisible();
-    await page.getByText('Yes', { exact: true }).click();
+    await page.getByRole('group', { name: 'Tired?' }).getByText('Yes').click();
     const load = page.getByRole('group', { name: 'The load first' });
     await expect(load).toContainText('Shorter sets, planned breaks');
     await expect(page.getByRole('group', { name: 'One cue' })).toHaveCount(0);

@@ -72,7 +72,7 @@ final readonly class Diagnosis
             $action,
             self::inOrderOf($action, $ranked),
             $ask,
-            $rope->firstCheck(self::weightInDoubt($belief)),
+            $rope->firstCheck($ranked[0]->fault, self::weightInDoubt($belief)),
             null === $ask
                 ? self::advice($action, self::inOrderOf($action, $ranked)[0]->fault, $observed, $rope)
                 : self::unsure($ranked),
@@ -201,11 +201,11 @@ final readonly class Diagnosis
         );
     }
 
-    /** What is said of the rope: before anything else, or after the load; null: it was checked, or there is nothing to jump. */
+    /** What is to be looked at on the rope: before anything else, or after the load; null: it was, or nobody jumps. */
     public function checkVerdict(): ?Verdict
     {
         return match ($this->action) {
-            Action::GoOn => $this->check?->first(),
+            Action::GoOn, Action::ChangeRope => $this->check?->first(),
             Action::ChangeLoad => $this->check?->afterwards(),
             default => null,
         };

@@ -64,11 +64,20 @@ final readonly class RopeFacts
     }
 
     /**
-     * The length is checked before anything else, then the condition; the weight where something speaks against it.
+     * What a likely fault of the rope rests on; else the length before anything else, then the condition; the weight where
+     * something speaks against it.
      */
-    public function firstCheck(bool $weightInDoubt): ?RopeCheck
+    public function firstCheck(Fault $leader, bool $weightInDoubt): ?RopeCheck
     {
+        $asked = match ($leader->code) {
+            'rope-worn' => RopeCheck::Condition,
+            'rope-light', 'rope-heavy' => RopeCheck::Weight,
+            default => RopeCheck::Length,
+        };
+
         return match (true) {
+            RopeCheck::Condition === $asked && RopeCondition::Unchecked === $this->condition,
+            RopeCheck::Weight === $asked && RopeWeight::Unchecked === $this->weight => $asked,
             RopeLength::Unchecked === $this->length => RopeCheck::Length,
             RopeCondition::Unchecked === $this->condition => RopeCheck::Condition,
             $weightInDoubt && RopeWeight::Unchecked === $this->weight => RopeCheck::Weight,

@@ -123,6 +123,9 @@ final class DiagnosisTest extends TestCase
             Ways::usual(),
         );
         self::assertSame([Action::ChangeRope, RopeCheck::Weight, 'rope-light'], self::summary($light), 'a right length says nothing of it');
+        $kinked = self::diagnose(['rope-kinked', 'lowest-point-wanders'], 'range');
+        self::assertSame([Action::ChangeRope, RopeCheck::Condition, 'rope-worn'], self::summary($kinked));
+        self::assertStringStartsWith('Look the rope over first', self::say($kinked->checkVerdict()));
     }
 
     /** A cable that does not suit the stage is the cause of what it explains, and of nothing else. */

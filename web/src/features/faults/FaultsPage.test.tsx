@@ -123,7 +123,8 @@ describe('faults', () => {
     expect(within(causes).getByRole('img', { name: 'comes with it usually' })).toBeVisible();
     expect(screen.getByRole('button', { name: 'hands drift out' })).toHaveAttribute('aria-pressed', 'true');
     await userEvent.click(screen.getByRole('button', { name: 'Looked, fine: catches toes' }));
-    await userEvent.click(screen.getByLabelText(/length was checked/));
+    await userEvent.click(within(advice).getByRole('button', { name: 'Checked: it is right' }));
+    expect(screen.getByLabelText(/length was checked/)).toBeChecked();
     await waitFor(() =>
       expect(sent.at(-1)?.path).toBe(
         `${at}/diagnosis?signs=hands-drift-out&fine=catches-toes&untold=&ropeChecked=yes&ropeInspected=no&tired=`,
@@ -154,7 +155,10 @@ describe('faults', () => {
     ['change-rope', 'The rope first', `/ropes/${ilse.id}`],
     ['stop-today', 'Enough for today', `/athletes/${ilse.id}`],
   ] as const)('gives no cue before %s', async (action, name, href) => {
-    answerWith({ ...answers, [`GET ${at}/diagnosis`]: { ...diagnosis, action, cue: null, price: null } });
+    answerWith({
+      ...answers,
+      [`GET ${at}/diagnosis`]: { ...diagnosis, action, cue: null, price: null, check: null },
+    });
     renderPage(<FaultsPage />);
     await userEvent.click(await screen.findByText('Yes'));
     const card = await screen.findByRole('group', { name });

@@ -2,12 +2,13 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Athlete } from '../../../api/athletes';
-import { useFocus, type Cue, type Diagnosis, type SignCode } from '../../../api/faults';
+import { useFocus, type Cue, type Diagnosis, type Noted, type SignCode } from '../../../api/faults';
 import { useMayChange } from '../../../api/session';
 import { AtThumb } from '../../../design/page/AtThumb';
 import { Card } from '../../../design/page/Card';
 import { CueLines } from '../../../design/cue/CueLines';
 import { newId } from '../../../lib/ids';
+import { CheckFirst } from './CheckFirst';
 
 interface Props {
   athlete: Athlete;
@@ -15,10 +16,11 @@ interface Props {
   signs: SignCode[];
   found: Diagnosis;
   cue: Cue;
+  onChecked: (what: Partial<Noted>) => void;
 }
 
 /** The rope first, then one cue, one drill, what to look at, when to step back; and the one action. */
-export function Advice({ athlete, first, signs, found, cue }: Props) {
+export function Advice({ athlete, first, signs, found, cue, onChecked }: Props) {
   const { give } = useFocus();
   const mayChange = useMayChange();
   // One id for one wish: sending it twice counts once.
@@ -32,11 +34,7 @@ export function Advice({ athlete, first, signs, found, cue }: Props) {
   };
   return (
     <Card strong label={cue.cue === '' ? 'Step back' : 'One cue'}>
-      {found.check !== null && (
-        <p role="note">
-          <Link to={`/ropes/${athlete.id}`}>{found.check.sentence}</Link>
-        </p>
-      )}
+      <CheckFirst athleteId={athlete.id} check={found.check} onChecked={onChecked} />
       <CueLines cue={cue} price={found.price} />
       {mayChange && cue.cue !== '' && (
         <AtThumb>

@@ -1,37 +1,32 @@
 import { Checkbox, InputNumber, Radio } from 'antd';
 import type { Noted } from '../../../api/faults';
+import styles from './Beside.module.css';
 
 interface Props {
   noted: Noted;
   onNoted: (noted: Noted) => void;
 }
 
-/** Whether they are tired: it comes before any fault. */
+/** Whether they are tired, and how hard it was: the load comes before any fault. */
 export function Tired({ noted, onNoted }: Props) {
   return (
-    <div role="group" aria-label="Tired?">
-      <span>Tired?</span>{' '}
-      <Radio.Group
-        size="large"
-        optionType="button"
-        value={noted.tired}
-        onChange={(event) => onNoted({ ...noted, tired: event.target.value as Noted['tired'] })}
-        options={[
-          { value: '', label: 'Not said' },
-          { value: 'no', label: 'No' },
-          { value: 'yes', label: 'Yes' },
-        ]}
-      />
-    </div>
-  );
-}
-
-/** How hard it was, and what was checked on the rope. */
-export function Beside({ noted, onNoted, rope }: Props & { rope: string | undefined }) {
-  return (
-    <>
+    <div className={styles.load}>
+      <div role="group" aria-label="Tired?">
+        <span className={styles.name}>Tired?</span>
+        <Radio.Group
+          size="large"
+          optionType="button"
+          value={noted.tired}
+          onChange={(event) => onNoted({ ...noted, tired: event.target.value as Noted['tired'] })}
+          options={[
+            { value: '', label: 'Not said' },
+            { value: 'no', label: 'No' },
+            { value: 'yes', label: 'Yes' },
+          ]}
+        />
+      </div>
       <label>
-        How hard was it, 1 to 10
+        <span className={styles.name}>Effort, 1 to 10</span>
         <InputNumber
           size="large"
           min={1}
@@ -41,6 +36,14 @@ export function Beside({ noted, onNoted, rope }: Props & { rope: string | undefi
           onChange={(effort) => onNoted({ ...noted, effort })}
         />
       </label>
+    </div>
+  );
+}
+
+/** What was checked on the rope, and what is on record. */
+export function Beside({ noted, onNoted, rope }: Props & { rope: string | undefined }) {
+  return (
+    <>
       <Checkbox
         checked={noted.ropeChecked}
         onChange={(event) => onNoted({ ...noted, ropeChecked: event.target.checked })}
@@ -53,7 +56,7 @@ export function Beside({ noted, onNoted, rope }: Props & { rope: string | undefi
       >
         The rope was looked over: no kinks, bearings free
       </Checkbox>
-      <p role="note">{rope}</p>
+      <p role="note">The rope on record: {rope}</p>
     </>
   );
 }

@@ -93,6 +93,7 @@ export function FaultBench({ athletes, athlete, onAthlete, groups }: Props) {
               asks={allTheSame !== noted}
               onAnswer={mark}
               onAllTheSame={() => setAllTheSame(noted)}
+              onChecked={(what) => setNoted((now) => ({ ...now, ...what }))}
             />
           )}
           {found !== undefined && <Causes ranked={found.ranked} />}
@@ -119,9 +120,10 @@ interface FoundProps {
   asks: boolean;
   onAnswer: (sign: SignCode, answer: 'seen' | 'fine' | 'untold') => void;
   onAllTheSame: () => void;
+  onChecked: (what: Partial<Noted>) => void;
 }
 
-function Found({ athlete, first, signs, found, asks, onAnswer, onAllTheSame }: FoundProps) {
+function Found({ athlete, first, signs, found, asks, onAnswer, onAllTheSame, onChecked }: FoundProps) {
   if (found.ask !== null && asks) {
     return (
       <Question
@@ -129,13 +131,21 @@ function Found({ athlete, first, signs, found, asks, onAnswer, onAllTheSame }: F
         ask={found.ask}
         onAnswer={onAnswer}
         onAllTheSame={found.cue === null ? null : onAllTheSame}
+        onChecked={onChecked}
       />
     );
   }
   return found.cue === null ? (
-    <NoCue athleteId={athlete.id} found={found} />
+    <NoCue athleteId={athlete.id} found={found} onChecked={onChecked} />
   ) : (
-    <Advice athlete={athlete} first={first} signs={signs} found={found} cue={found.cue} />
+    <Advice
+      athlete={athlete}
+      first={first}
+      signs={signs}
+      found={found}
+      cue={found.cue}
+      onChecked={onChecked}
+    />
   );
 }
 
