@@ -86,6 +86,10 @@ describe('a take', () => {
     expect(await screen.findByRole('group', { name: 'What it says' })).toHaveTextContent(
       '120 jumps a minute, even.',
     );
+    expect(screen.getByRole('link', { name: 'What is behind it?' })).toHaveAttribute(
+      'href',
+      '/faults?signs=two-landings&fine=uneven-beat',
+    );
     // Nobody is guessed.
     expect(screen.queryByRole('button', { name: /^Log/ })).toBeNull();
     await userEvent.click(screen.getByLabelText('Whose take'));
