@@ -72,7 +72,8 @@ final readonly class Diagnosis
             $action,
             self::inOrderOf($action, $ranked),
             $ask,
-            $rope->firstCheck($ranked[0]->fault, self::weightInDoubt($belief)),
+            // What is known to be wrong is mended, not looked for.
+            $rope->areWrong() ? null : $rope->firstCheck($ranked[0]->fault, self::weightInDoubt($belief)),
             null === $ask
                 ? self::advice($action, self::inOrderOf($action, $ranked)[0]->fault, $observed, $rope)
                 : self::unsure($ranked),

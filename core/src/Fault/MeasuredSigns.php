@@ -20,18 +20,25 @@ final class MeasuredSigns
     private const LIMITS = [
         'contact_s' => [Sign::LongContact, 0.20, 0.25],
         'landings_per_turn' => [Sign::TwoLandings, 1.1, 1.5],
-        'drift' => [Sign::BeatSpeedsUp, 0.02, 0.06],
+        'drift' => [Sign::BeatSpeedsUp, 4.0, 12.0],
+        'faster_share' => [Sign::BeatSpeedsUp, 0.02, 0.06],
+        'jump_m' => [Sign::HeadBobs, 0.2, 0.27],
         'singles_jump_m' => [Sign::JumpsHighInSingles, 0.08, 0.15],
         'late_s' => [Sign::LateHands, 0.0, 0.015],
         'early_s' => [Sign::WhirrBeforeTakeOff, 0.0, 0.03],
     ];
 
     /**
-     * @param array<string, float> $numbers by name: those of LIMITS, `interval_cv`, `cadence_per_min` of singles
+     * @param array<string, float> $numbers by name: those of LIMITS (`drift` in jumps a minute, more each minute; a share from
+     *                                      first to last in `faster_share`), `interval_cv`, `cadence_per_min` of singles,
+     *                                      `double_bounces` among `turns`
      */
     public static function of(array $numbers): Observed
     {
         $seen = $fine = [];
+        if (isset($numbers['double_bounces'], $numbers['turns']) && $numbers['turns'] > 0) {
+            $numbers += ['landings_per_turn' => 1 + $numbers['double_bounces'] / $numbers['turns']];
+        }
         foreach (self::LIMITS as $name => [$sign, $most, $from]) {
             $number = $numbers[$name] ?? null;
             if (null !== $number && $number >= $from) {
@@ -53,12 +60,11 @@ final class MeasuredSigns
         if (null !== $held) {
             $numbers['interval_cv'] = $held->scatter();
             if (null !== $held->fromTo) {
-                $numbers['drift'] = ($held->fromTo[1] - $held->fromTo[0]) / $held->fromTo[0];
+                $numbers['faster_share'] = ($held->fromTo[1] - $held->fromTo[0]) / $held->fromTo[0];
             }
         }
-        if ($report->turns > 0) {
-            $numbers['landings_per_turn'] = 1 + \count($report->bounces) / $report->turns;
-        }
+        $numbers['double_bounces'] = (float) \count($report->bounces);
+        $numbers['turns'] = (float) $report->turns;
 
         return self::of(array_filter($numbers, static fn (?float $number): bool => null !== $number));
     }
@@ -79,7 +85,7 @@ final class MeasuredSigns
      */
     public static function names(): array
     {
-        return [...array_keys(self::LIMITS), 'interval_cv', 'cadence_per_min'];
+        return [...array_keys(self::LIMITS), 'interval_cv', 'cadence_per_min', 'double_bounces', 'turns'];
     }
 
     private static function evenness(?float $variation): Observed

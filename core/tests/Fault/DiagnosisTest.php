@@ -111,7 +111,7 @@ final class DiagnosisTest extends TestCase
         self::assertSame(RopeCheck::Condition, $of(RopeFacts::of(RopeLength::Right))->check);
         self::assertNull($of(RopeFacts::of(RopeLength::Right, RopeCondition::Fine))->check);
         $short = $of(RopeFacts::of(RopeLength::TooShort));
-        self::assertSame([Action::ChangeRope, 'rope-short'], [$short->action, $short->leader()->code]);
+        self::assertSame([Action::ChangeRope, null, 'rope-short'], self::summary($short), 'nothing is looked for any more');
         self::assertSame(
             'The rope first, not the athlete: rope too short. No cue until it is right.',
             self::say($short->advice),

@@ -71,7 +71,12 @@ final class FaultCalculationTest extends TestCase
         $signs = ['signs' => ['heavy-landing', 'slap']];
         yield 'pain' => [$signs + ['pain' => 'shin'], 'stop-until-coach-clears'];
         yield 'pain without a sign' => [['pain' => 'knee'], 'stop-until-coach-clears'];
+        yield 'how much pain' => [$signs + ['pain' => 5], 'stop-until-coach-clears'];
+        yield 'much pain' => [$signs + ['pain' => 8], 'stop-until-professional-clears'];
+        yield 'pain, somewhere' => [['pain' => true], 'stop-until-coach-clears'];
+        yield 'some warning sign' => [['red_flag' => true], 'stop-until-professional-clears'];
         yield 'a warning sign' => [$signs + ['red_flag' => 'dizziness', 'pain' => 'shin'], 'stop-until-professional-clears'];
+        yield 'noted before, in a word' => [['cautions' => ['pregnancy']], 'stop-until-professional-clears'];
         yield 'noted before' => [['cautions' => [['kind' => 'leakage']]], 'stop-until-professional-clears'];
         yield 'misses pile up' => [
             $signs + ['tonight' => ['reps' => 46, 'misses' => 14], 'usual' => ['reps' => 970, 'misses' => 30]],
@@ -81,8 +86,24 @@ final class FaultCalculationTest extends TestCase
         yield 'tired' => [['signs' => ['hands-drift-out'], 'tired' => 'yes'], 'change-load'];
         yield 'late and hard' => [['signs' => ['misses-only-late'], 'effort' => 9, 'stage' => 'workout'], 'change-load'];
         yield 'too short' => [['signs' => ['hands-drift-out'], 'rope_fit' => 'outgrown'], 'change-rope'];
+        yield 'too long by a number' => [['signs' => ['slow-beat'], 'measured' => ['off_by_m' => 0.2]], 'change-rope'];
+        yield 'failed' => [['inspection' => 'failed'], 'change-rope'];
         yield 'worn' => [['rope_fit' => 'right', 'inspection' => 'worn'], 'change-rope'];
         yield 'too light' => [['signs' => ['big-circles'], 'construction' => 'thin-wire', 'stage' => 'turn'], 'change-rope'];
+    }
+
+    public function testNoIsNo(): void
+    {
+        $found = Registry::run('fault', [
+            'signs' => ['heels-to-seat', 'nothing-after-double'],
+            'stage' => 'link',
+            'pain' => false,
+            'red_flag' => 'no',
+            'tired' => false,
+            'inspection' => 'passed',
+            'measured' => ['off_by_m' => 0.01],
+        ]);
+        self::assertSame(['go-on', null, 'heel-kick'], [$found['action'], $found['first_check'], $found['causes'][0]['fault']]);
     }
 
     public function testAsksWhereItCanNotTell(): void

@@ -27,6 +27,10 @@ final class MeasuredSignsTest extends TestCase
         self::assertSame([[], [Sign::UnevenBeat]], $of('interval_cv', 0.02));
         self::assertSame([[Sign::TwoLandings], []], $of('landings_per_turn', 2.0));
         self::assertSame([[Sign::LateHands], []], $of('late_s', 0.056));
+        self::assertSame([[Sign::BeatSpeedsUp], []], $of('drift', 57.0), 'jumps a minute, more each minute');
+        self::assertSame([[], [Sign::BeatSpeedsUp]], $of('drift', -3.0));
+        self::assertSame([[Sign::HeadBobs], []], $of('jump_m', 0.31));
+        self::assertSame([Sign::TwoLandings], MeasuredSigns::of(['double_bounces' => 8.0, 'turns' => 8.0])->seen);
         self::assertSame([[Sign::SlowBeat], []], $of('cadence_per_min', 70));
         self::assertSame([], MeasuredSigns::of([])->seen);
         $said = Observed::of([Sign::UnevenBeat])->with(MeasuredSigns::of(['interval_cv' => 0.02]));

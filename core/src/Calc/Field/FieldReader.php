@@ -90,8 +90,12 @@ final class FieldReader
 
     private static function choice(Field $field, string $name, mixed $given): string
     {
-        // JSON says yes in a word of its own.
-        $word = \is_bool($given) ? ($given ? 'yes' : 'no') : $given;
+        // JSON says yes in a word of its own, and numbers without quotes.
+        $word = match (true) {
+            \is_bool($given) => $given ? 'yes' : 'no',
+            \is_int($given) => (string) $given,
+            default => $given,
+        };
 
         return \is_string($word) && \in_array($word, $field->choices, true)
             ? $word
@@ -226,10 +230,18 @@ final class FieldReader
         }
 
         return array_map(
-            static fn (int $i, mixed $row): Inputs => self::record($field, $name.'['.$i.']', $row),
+            static fn (int $i, mixed $row): Inputs => self::record($field, $name.'['.$i.']', self::row($field, $row)),
             array_keys($given),
             $given,
         );
+    }
+
+    /** A word alone is the row's first field, where that is one of some words. */
+    private static function row(Field $field, mixed $given): mixed
+    {
+        $first = $field->fields[0] ?? null;
+
+        return \is_string($given) && FieldKind::Choice === $first?->kind ? [$first->name => $given] : $given;
     }
 
     /**

@@ -26,10 +26,12 @@ use Zumbo\Core\Fault\RopeFacts;
 use Zumbo\Core\Fault\RopeLength;
 use Zumbo\Core\Fault\RopeWeight;
 use Zumbo\Core\Fault\Sign;
+use Zumbo\Core\Measure\Length;
 use Zumbo\Core\Method\Arms;
 use Zumbo\Core\Method\Elbows;
 use Zumbo\Core\Method\JumpHeight;
 use Zumbo\Core\Method\Ways;
+use Zumbo\Core\Rope\RightLength;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Today\DayFacts;
 use Zumbo\Core\Today\RopeState;
@@ -40,6 +42,18 @@ use Zumbo\Core\Today\RopeState;
 final class FaultFields
 {
     private const MOST_DAYS = 36_500;
+
+    /** Today's cable − the goal's, as `fit` says it. */
+    private const OFF_BY = 'off_by_m';
+
+    /** As an inspection is said, passed or failed, and as its rope is. */
+    private const INSPECTIONS = [
+        'unchecked' => RopeCondition::Unchecked,
+        'fine' => RopeCondition::Fine,
+        'passed' => RopeCondition::Fine,
+        'worn' => RopeCondition::Worn,
+        'failed' => RopeCondition::Worn,
+    ];
 
     /**
      * @return list<Field>
@@ -57,13 +71,13 @@ final class FaultFields
             Field::number('effort', 1, Exertion::MOST, 'how hard it was'),
             Field::yesOrNo('tired', 'whether they are; left out: nobody said'),
             ...self::health(),
-            Field::choice('rope_fit', array_column(RopeState::cases(), 'value'), 'as `fit` says it')->default('unknown'),
-            Field::choice('inspection', array_column(RopeCondition::cases(), 'value'), 'of the rope')->default('unchecked'),
+            Field::choice('rope_fit', self::fits(), 'its length, as `fit` says it')->default('unchecked'),
+            Field::choice('inspection', array_keys(self::INSPECTIONS), 'of the rope')->default('unchecked'),
             Field::choice('construction', array_column(CableFamily::cases(), 'value'), 'which cable; left out: not known'),
             Field::length('cable_length', 0.3, 10.0, 'cable between the handles, for the price of wide hands'),
             Field::record('measured', array_map(
                 static fn (string $name): Field => Field::number($name, -10, 1000, 'from a take, frames or a jump'),
-                MeasuredSigns::names(),
+                [...MeasuredSigns::names(), self::OFF_BY],
             ), 'numbers, where there are any'),
             self::goes(),
             ...TodayFields::load(),
@@ -99,12 +113,13 @@ final class FaultFields
 
     public static function ropeOf(Inputs $inputs): RopeFacts
     {
-        $state = RopeState::from($inputs->text('rope_fit'));
+        $fit = $inputs->text('rope_fit');
+        $state = 'unchecked' === $fit ? self::measuredFit($inputs) : RopeState::from($fit);
         $family = $inputs->has('construction') ? CableFamily::from($inputs->text('construction')) : null;
 
         return RopeFacts::of(
             RopeLength::ofState($state),
-            RopeState::NotSound === $state ? RopeCondition::Worn : RopeCondition::from($inputs->text('inspection')),
+            RopeState::NotSound === $state ? RopeCondition::Worn : self::INSPECTIONS[$inputs->text('inspection')],
             RopeWeight::ofCable(CableNeeds::of(Stage::from($inputs->text('stage')), $family)->fit),
         );
     }
@@ -122,9 +137,53 @@ final class FaultFields
     {
         return Health::of([
             ...TodayFields::notesOf($inputs),
-            ...$inputs->has('pain') ? [HealthNote::of(Caution::Pain, BodyPart::from($inputs->text('pain')))] : [],
-            ...$inputs->has('red_flag') ? [HealthNote::of(Caution::from($inputs->text('red_flag')))] : [],
+            ...self::pain($inputs->has('pain') ? $inputs->text('pain') : 'no'),
+            ...self::redFlag($inputs->has('red_flag') ? $inputs->text('red_flag') : 'no'),
         ]);
+    }
+
+    /**
+     * @return list<HealthNote>
+     */
+    private static function pain(string $said): array
+    {
+        return 'no' === $said || '0' === $said ? [] : [HealthNote::of(
+            Caution::Pain,
+            BodyPart::tryFrom($said),
+            is_numeric($said) ? (int) $said : null,
+        )];
+    }
+
+    /**
+     * @return list<HealthNote>
+     */
+    private static function redFlag(string $said): array
+    {
+        return 'no' === $said ? [] : [HealthNote::of('yes' === $said ? Caution::RedFlag : Caution::from($said))];
+    }
+
+    /** What a number says of the length, where nobody said a word. */
+    private static function measuredFit(Inputs $inputs): RopeState
+    {
+        $measured = $inputs->record('measured');
+        if (null === $measured || !$measured->has(self::OFF_BY)) {
+            return RopeState::Unknown;
+        }
+        $off = Length::ofMetres($measured->number(self::OFF_BY));
+
+        return match (true) {
+            RightLength::isTooLong($off) => RopeState::TooLong,
+            RightLength::isTooShort($off) => RopeState::TooShort,
+            default => RopeState::Right,
+        };
+    }
+
+    /**
+     * @return non-empty-list<string>
+     */
+    private static function fits(): array
+    {
+        return ['unchecked', ...array_column(RopeState::cases(), 'value')];
     }
 
     public static function dayOf(Inputs $inputs): DayFacts
@@ -184,8 +243,13 @@ final class FaultFields
         $flags = array_filter(Caution::cases(), static fn (Caution $one): bool => $one->isRedFlag());
 
         return [
-            Field::choice('pain', array_column(BodyPart::cases(), 'value'), 'where it hurts'),
-            Field::choice('red_flag', array_column(array_values($flags), 'value'), 'a warning sign'),
+            Field::choice('pain', [
+                ...array_column(BodyPart::cases(), 'value'),
+                'yes',
+                'no',
+                ...array_map(strval(...), range(0, HealthNote::MOST_DEGREE)),
+            ], 'where it hurts, how much, or whether'),
+            Field::choice('red_flag', [...array_column(array_values($flags), 'value'), 'yes', 'no'], 'a warning sign'),
             TodayFields::cautions(),
         ];
     }
