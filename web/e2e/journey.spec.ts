@@ -84,7 +84,7 @@ test('another length is kept with its reason, and can be taken back', { tag: '@d
   await expect(page.getByText('Now on 229 cm.')).toHaveCount(0);
 });
 
-test('a wrong password is told, and nothing more', async ({ page }) => {
+test('a wrong password is told, and nothing more', { tag: '@desk' }, async ({ page }) => {
   await page.goto('/');
   await page.getByLabel('E-mail').fill('nobody@saltmarsh.example');
   await page.getByLabel('Password').fill('wrong');
@@ -92,7 +92,7 @@ test('a wrong password is told, and nothing more', async ({ page }) => {
   await expect(page.getByRole('alert')).toHaveText('E-mail and password do not belong together.');
 });
 
-test('a helper sees ropes and changes nothing', async ({ page }) => {
+test('a helper sees ropes and changes nothing', { tag: '@desk' }, async ({ page }) => {
   await signIn(page, { email: 'jory@saltmarsh.example', password: 'harbour rope 14' });
   await page.goto('/athletes');
   await expect(page.getByRole('link', { name: 'Ilse Tannow' })).toBeVisible();

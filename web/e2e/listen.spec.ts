@@ -47,7 +47,7 @@ test('a rope is heard through the microphone, and what was counted goes to the l
   await expect(justNow).not.toContainText('Yara');
 });
 
-test('a recording is counted, mended by hand, and saved as events', async ({ page }) => {
+test('a recording is counted, mended by hand, and saved as events', { tag: '@desk' }, async ({ page }) => {
   await signIn(page);
   await page.goto('/rhythm/listen');
   await page.getByLabel('Recording', { exact: true }).setInputFiles(sound('singles-30db.wav'));

@@ -25,7 +25,7 @@ async function takeBackAll(page: Page): Promise<void> {
   await expect(page.getByText('all sent')).toBeVisible();
 }
 
-test('no entry is ever out of sight between sent and fetched', async ({ page }) => {
+test('no entry is ever out of sight between sent and fetched', { tag: '@desk' }, async ({ page }) => {
   test.setTimeout(120_000);
   await signIn(page);
   await expect(page.getByLabel('Log line')).toBeVisible();

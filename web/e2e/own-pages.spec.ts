@@ -31,20 +31,22 @@ test('no page of a gym’s own breaks the rules of WCAG 2.2 AA that a machine ca
   await check('first ropes');
 });
 
-test('a log out of a spreadsheet comes in, once it is said what was done, and is taken back', async ({
-  page,
-}) => {
-  await signIn(page);
-  await page.goto('/log/list');
-  const list = 'Day;Athlete;Reps;Misses\n3 Mar 2026;Femi;38;2\n;Ilse;12;7\n5 Mar 2026;Nobody;1;1';
-  await page.getByLabel('Your list').fill(list);
-  const title = page.getByRole('heading', { level: 1 });
-  await expect(title).toHaveText('2 new entries; one line needs a look');
-  await expect(page.getByRole('button', { name: 'Say what was done' })).toBeDisabled();
-  await page.getByLabel('What was done in it').click();
-  await page.getByText('Hold: Big sets of doubles', { exact: true }).click();
-  await page.getByRole('button', { name: 'Add 2 entries' }).click();
-  await expect(title).toHaveText('Nothing new; 2 are in the log already; one line needs a look');
-  await page.getByRole('button', { name: 'Take all 2 back' }).click();
-  await expect(title).toHaveText('2 new entries; one line needs a look');
-});
+test(
+  'a log out of a spreadsheet comes in, once it is said what was done, and is taken back',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await signIn(page);
+    await page.goto('/log/list');
+    const list = 'Day;Athlete;Reps;Misses\n3 Mar 2026;Femi;38;2\n;Ilse;12;7\n5 Mar 2026;Nobody;1;1';
+    await page.getByLabel('Your list').fill(list);
+    const title = page.getByRole('heading', { level: 1 });
+    await expect(title).toHaveText('2 new entries; one line needs a look');
+    await expect(page.getByRole('button', { name: 'Say what was done' })).toBeDisabled();
+    await page.getByLabel('What was done in it').click();
+    await page.getByText('Hold: Big sets of doubles', { exact: true }).click();
+    await page.getByRole('button', { name: 'Add 2 entries' }).click();
+    await expect(title).toHaveText('Nothing new; 2 are in the log already; one line needs a look');
+    await page.getByRole('button', { name: 'Take all 2 back' }).click();
+    await expect(title).toHaveText('2 new entries; one line needs a look');
+  },
+);

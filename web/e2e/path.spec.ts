@@ -87,7 +87,7 @@ test.describe('the path', () => {
     }
   });
 
-  test('waives a gate with a reason, which stays, and takes it back', async ({ page }) => {
+  test('waives a gate with a reason, which stays, and takes it back', { tag: '@desk' }, async ({ page }) => {
     await signIn(page);
     const id = await idOf(page, 'Signe');
     await page.goto(`/athletes/${id}/path`);
@@ -151,22 +151,24 @@ test.describe('the path', () => {
     }
   });
 
-  test('finds a drill as one types, by what it is given for, and walks to its neighbour', async ({
-    page,
-  }) => {
-    await signIn(page);
-    await page.goto('/sets/drills');
-    await expect(title(page)).toHaveText(/^1\d\d drills taught here/);
-    await page.getByLabel('Search the drills').fill('hips twice');
-    await expect(title(page)).toHaveText(/^\d drills? taught here/);
-    await page.getByRole('button', { name: /^Jump and clap the hips twice/ }).click();
-    const card = page.getByRole('group', { name: 'Drill' });
-    await expect(card).toContainText('both in the air');
-    await expect(card.getByRole('heading', { level: 2 })).toBeInViewport();
-    await card.getByRole('button', { name: /^Easier/ }).click();
-    await expect(card.getByRole('heading', { level: 2 })).toHaveText('Jump and clap the hips once');
-    await checker(page)('a drill');
-  });
+  test(
+    'finds a drill as one types, by what it is given for, and walks to its neighbour',
+    { tag: '@desk' },
+    async ({ page }) => {
+      await signIn(page);
+      await page.goto('/sets/drills');
+      await expect(title(page)).toHaveText(/^1\d\d drills taught here/);
+      await page.getByLabel('Search the drills').fill('hips twice');
+      await expect(title(page)).toHaveText(/^\d drills? taught here/);
+      await page.getByRole('button', { name: /^Jump and clap the hips twice/ }).click();
+      const card = page.getByRole('group', { name: 'Drill' });
+      await expect(card).toContainText('both in the air');
+      await expect(card.getByRole('heading', { level: 2 })).toBeInViewport();
+      await card.getByRole('button', { name: /^Easier/ }).click();
+      await expect(card.getByRole('heading', { level: 2 })).toHaveText('Jump and clap the hips once');
+      await checker(page)('a drill');
+    },
+  );
 });
 
 const OFFERING = [

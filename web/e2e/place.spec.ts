@@ -24,7 +24,7 @@ test('each page names itself, takes the focus, and stays in sight in the navigat
   await expect(page.getByRole('link', { name: 'Go to Class' })).toBeVisible();
 });
 
-test('whoever was chosen in one place is who the next is about', async ({ page }) => {
+test('whoever was chosen in one place is who the next is about', { tag: '@desk' }, async ({ page }) => {
   await signIn(page);
   await page.goto('/athletes');
   await page.getByRole('link', { name: 'Priya Nandakar' }).click();

@@ -113,7 +113,7 @@ test('two in one rope need a longer one, and turners 12 ft or more', { tag: '@de
   await expect(page.getByText(/366 cm each, 12 ft/)).toBeVisible();
 });
 
-test('who has grown is reminded of in Class', async ({ page }) => {
+test('who has grown is reminded of in Class', { tag: '@desk' }, async ({ page }) => {
   await signIn(page);
   await page.goto('/class');
   await page.getByRole('button', { name: /^Wen/ }).click();

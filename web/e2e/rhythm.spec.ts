@@ -53,32 +53,36 @@ test('a beat is heard, seen and tapped along to', async ({ page }) => {
   await expect(said).toContainText('the double: it is not the one of the pattern');
 });
 
-test('higher jump or faster wrist is answered with the athlete’s own rope', async ({ page }) => {
-  await signIn(page);
-  await page.goto('/rhythm/explorer');
-  await page.getByRole('combobox', { name: 'Athlete' }).fill('Ilse');
-  await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
-  await expect(page.getByText(/Shorten the contact first/)).toBeVisible();
-  const now = page.getByRole('group', { name: 'This jump' });
-  await expect(now).toContainText('Jump15 cm');
-  const before = await now.innerText();
-  await page.getByLabel('On the floor, ms').fill('120');
-  await page.getByLabel('On the floor, ms').press('Enter');
-  await expect.poll(() => now.innerText()).not.toBe(before);
-  await page.getByRole('radio', { name: 'triples' }).check();
-  await page.getByLabel('Jump, cm').fill('8');
-  await page.getByLabel('Jump, cm').press('Enter');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('This jump is too low for an even turn');
-  const answer = page.getByText(/Shorten the contact first/);
-  const narrow = await answer.innerText();
-  await page.getByLabel('Hands out, cm each').fill('30');
-  await page.getByLabel('Hands out, cm each').press('Enter');
-  await expect(
-    page.getByText(/Each hand 10 cm wider: \d+ cm of arc are gone, which costs \d+ cm more jump/),
-  ).toBeVisible();
-  // The same rope between wider hands hangs less deep: a higher jump is needed.
-  await expect.poll(() => answer.innerText()).not.toBe(narrow);
-});
+test(
+  'higher jump or faster wrist is answered with the athlete’s own rope',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await signIn(page);
+    await page.goto('/rhythm/explorer');
+    await page.getByRole('combobox', { name: 'Athlete' }).fill('Ilse');
+    await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
+    await expect(page.getByText(/Shorten the contact first/)).toBeVisible();
+    const now = page.getByRole('group', { name: 'This jump' });
+    await expect(now).toContainText('Jump15 cm');
+    const before = await now.innerText();
+    await page.getByLabel('On the floor, ms').fill('120');
+    await page.getByLabel('On the floor, ms').press('Enter');
+    await expect.poll(() => now.innerText()).not.toBe(before);
+    await page.getByRole('radio', { name: 'triples' }).check();
+    await page.getByLabel('Jump, cm').fill('8');
+    await page.getByLabel('Jump, cm').press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('This jump is too low for an even turn');
+    const answer = page.getByText(/Shorten the contact first/);
+    const narrow = await answer.innerText();
+    await page.getByLabel('Hands out, cm each').fill('30');
+    await page.getByLabel('Hands out, cm each').press('Enter');
+    await expect(
+      page.getByText(/Each hand 10 cm wider: \d+ cm of arc are gone, which costs \d+ cm more jump/),
+    ).toBeVisible();
+    // The same rope between wider hands hangs less deep: a higher jump is needed.
+    await expect.poll(() => answer.innerText()).not.toBe(narrow);
+  },
+);
 
 test('four frames of a clip tell height, rate and a late spin', { tag: '@desk' }, async ({ page }) => {
   await signIn(page);

@@ -86,32 +86,36 @@ test(
   },
 );
 
-test('cables are compared in the athlete’s hands, and one of the gym’s own is weighed', async ({ page }) => {
-  await openBench(page, 'Ilse', '/cable');
-  const rows = page.getByRole('rowheader');
-  await expect(rows.first()).toBeVisible();
-  const families = await rows.count();
-  expect(families).toBeGreaterThanOrEqual(6);
-  await expect(page.getByRole('row', { name: /Medium cord/ })).toContainText('recommended');
-  await expect(page.getByRole('row', { name: /Bare or thinly coated wire/ })).toContainText(
-    'not for this stage',
-  );
-  await page.getByRole('button', { name: 'Where the effort comes from' }).click();
-  await expect(page.getByText('Power at doubles’ speed in four steps.')).toBeVisible();
-  const form = page.getByRole('region', { name: 'Weigh a cable' });
-  await form.getByLabel('What you call it').fill('Green coil');
-  await form.getByLabel('Diameter in mm').fill('2.4');
-  await form.getByLabel('Length of the piece').fill('2 m');
-  await form.getByLabel('Its weight in grams').fill('2');
-  await form.getByRole('button', { name: 'Save this cable' }).click();
-  await expect(form.getByRole('alert')).toContainText('3 to 500 g a metre');
-  await form.getByLabel('Its weight in grams').fill('24');
-  await form.getByRole('button', { name: 'Save this cable' }).click();
-  const green = page.getByRole('row', { name: /Green coil/ });
-  await expect(green).toContainText('12.0');
-  await green.getByRole('button', { name: 'Remove this cable' }).click();
-  await expect(page.getByRole('rowheader')).toHaveCount(families);
-});
+test(
+  'cables are compared in the athlete’s hands, and one of the gym’s own is weighed',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await openBench(page, 'Ilse', '/cable');
+    const rows = page.getByRole('rowheader');
+    await expect(rows.first()).toBeVisible();
+    const families = await rows.count();
+    expect(families).toBeGreaterThanOrEqual(6);
+    await expect(page.getByRole('row', { name: /Medium cord/ })).toContainText('recommended');
+    await expect(page.getByRole('row', { name: /Bare or thinly coated wire/ })).toContainText(
+      'not for this stage',
+    );
+    await page.getByRole('button', { name: 'Where the effort comes from' }).click();
+    await expect(page.getByText('Power at doubles’ speed in four steps.')).toBeVisible();
+    const form = page.getByRole('region', { name: 'Weigh a cable' });
+    await form.getByLabel('What you call it').fill('Green coil');
+    await form.getByLabel('Diameter in mm').fill('2.4');
+    await form.getByLabel('Length of the piece').fill('2 m');
+    await form.getByLabel('Its weight in grams').fill('2');
+    await form.getByRole('button', { name: 'Save this cable' }).click();
+    await expect(form.getByRole('alert')).toContainText('3 to 500 g a metre');
+    await form.getByLabel('Its weight in grams').fill('24');
+    await form.getByRole('button', { name: 'Save this cable' }).click();
+    const green = page.getByRole('row', { name: /Green coil/ });
+    await expect(green).toContainText('12.0');
+    await green.getByRole('button', { name: 'Remove this cable' }).click();
+    await expect(page.getByRole('rowheader')).toHaveCount(families);
+  },
+);
 
 test('a rope that is there is judged by where it reaches, and looked over', async ({ page }) => {
   await openBench(page, 'Kwabena', '/check');
