@@ -79,6 +79,19 @@ final class FaultsApiTest extends ApiTestCase
         self::assertSame('slow-spin', $no['ranked'][0]['fault']);
     }
 
+    public function testWhoMayNotJumpHasNoCueAtAll(): void
+    {
+        $this->signInto();
+        $id = $this->newAthlete();
+        $this->send('PUT', '/api/cautions/'.self::id(), ['athleteId' => $id, 'caution' => 'pain', 'place' => 'shin', 'degree' => 5]);
+        $this->assertStatus(201);
+        foreach (['signs=heavy-landing,slap', 'tired=yes'] as $query) {
+            $problem = $this->send('GET', "/api/athletes/$id/diagnosis?$query");
+            $this->assertStatus(409);
+            self::assertStringContainsString('until the coach clears it', $problem['detail']);
+        }
+    }
+
     public function testTheLoadAndTheRopeComeBeforeACue(): void
     {
         $this->signInto();
