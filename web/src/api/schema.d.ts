@@ -6246,15 +6246,15 @@ export interface operations {
                      */
                     tired?: "yes" | "no";
                     /**
-                     * @description where it hurts
+                     * @description where it hurts, how much, or whether
                      * @enum {string}
                      */
-                    pain?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere";
+                    pain?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere" | "yes" | "no" | "0" | "1" | "2" | "3" | "4" | "5" | "6" | "7" | "8" | "9" | "10";
                     /**
                      * @description a warning sign
                      * @enum {string}
                      */
-                    red_flag?: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag";
+                    red_flag?: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "yes" | "no";
                     /** @description what was noted of their health */
                     cautions?: {
                         /**
@@ -6282,15 +6282,15 @@ export interface operations {
                         days_left?: number;
                     }[];
                     /**
-                     * @description as `fit` says it
+                     * @description its length, as `fit` says it
                      * @enum {string}
                      */
-                    rope_fit?: "right" | "on-its-way" | "too-short" | "too-long" | "outgrown" | "not-sound" | "unknown";
+                    rope_fit?: "unchecked" | "right" | "on-its-way" | "too-short" | "too-long" | "outgrown" | "not-sound" | "unknown";
                     /**
                      * @description of the rope
                      * @enum {string}
                      */
-                    inspection?: "unchecked" | "fine" | "worn";
+                    inspection?: "unchecked" | "fine" | "passed" | "worn" | "failed";
                     /**
                      * @description which cable; left out: not known
                      * @enum {string}
@@ -6309,6 +6309,10 @@ export interface operations {
                         /** @description from a take, frames or a jump */
                         drift?: number;
                         /** @description from a take, frames or a jump */
+                        faster_share?: number;
+                        /** @description from a take, frames or a jump */
+                        jump_m?: number;
+                        /** @description from a take, frames or a jump */
                         singles_jump_m?: number;
                         /** @description from a take, frames or a jump */
                         late_s?: number;
@@ -6318,6 +6322,12 @@ export interface operations {
                         interval_cv?: number;
                         /** @description from a take, frames or a jump */
                         cadence_per_min?: number;
+                        /** @description from a take, frames or a jump */
+                        double_bounces?: number;
+                        /** @description from a take, frames or a jump */
+                        turns?: number;
+                        /** @description from a take, frames or a jump */
+                        off_by_m?: number;
                     };
                     /** @description goes of this athlete under a cue, the oldest first */
                     goes?: {
