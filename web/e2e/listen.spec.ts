@@ -113,25 +113,29 @@ test(
   },
 );
 
-test('the sensor’s stand-in reports while it jumps, and its take is read', async ({ page }) => {
-  await signIn(page);
-  await page.goto('/rhythm/sensor');
-  await page.getByRole('button', { name: 'Try it' }).click();
-  await page.getByLabel('Jumps', { exact: true }).fill('2s d');
-  await page.getByLabel('Seconds').fill('5');
-  await page.getByLabel('Seconds').press('Enter');
-  await page.getByRole('radio', { name: 'nothing' }).check();
-  await page.getByRole('button', { name: 'Start the simulated sensor' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The sensor reports');
-  const jumps = page.locator('dl div').filter({ hasText: 'jumps' }).locator('dd');
-  await expect.poll(async () => Number(await jumps.innerText()), { timeout: 10_000 }).toBeGreaterThan(2);
-  // 5 s at 104 a minute, after 0.6 s of silence.
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    'Measured: 5 singles, 2 doubles, no misses',
-    { timeout: 15_000 },
-  );
-  await expect(said(page)).toContainText('Jumps, turns7, 9');
-});
+test(
+  'the sensor’s stand-in reports while it jumps, and its take is read',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await signIn(page);
+    await page.goto('/rhythm/sensor');
+    await page.getByRole('button', { name: 'Try it' }).click();
+    await page.getByLabel('Jumps', { exact: true }).fill('2s d');
+    await page.getByLabel('Seconds').fill('5');
+    await page.getByLabel('Seconds').press('Enter');
+    await page.getByRole('radio', { name: 'nothing' }).check();
+    await page.getByRole('button', { name: 'Start the simulated sensor' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('The sensor reports');
+    const jumps = page.locator('dl div').filter({ hasText: 'jumps' }).locator('dd');
+    await expect.poll(async () => Number(await jumps.innerText()), { timeout: 10_000 }).toBeGreaterThan(2);
+    // 5 s at 104 a minute, after 0.6 s of silence.
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+      'Measured: 5 singles, 2 doubles, no misses',
+      { timeout: 15_000 },
+    );
+    await expect(said(page)).toContainText('Jumps, turns7, 9');
+  },
+);
 
 test(
   'the beat is taken along as a sound file that the browser itself can read',

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { signIn } from './coach';
 
-test('the doubles of a workout, planned from the athlete’s own log', async ({ page }) => {
+test('the doubles of a workout, planned from the athlete’s own log', { tag: '@desk' }, async ({ page }) => {
   await signIn(page);
   await page.goto('/pacing');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Callum:');

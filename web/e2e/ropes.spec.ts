@@ -6,39 +6,44 @@ async function openBench(page: Page, name: string, step = ''): Promise<void> {
   await page.goto(`/ropes/${await idOf(page, name)}${step}`);
 }
 
-test('a taped landmark wins over the estimate and says so; the trim school is the athlete’s own', async ({
-  page,
-}) => {
-  await openBench(page, 'Lucía');
-  // Six schools beside each other, each with its stance and reading.
-  await expect(page.getByRole('radio', { name: /handle ends|cable ends|no landmark/ })).toHaveCount(6);
-  await expect(page.getByText(/armpit is estimated from height/)).toBeVisible();
-  await page.getByText('Tape, handles, sizing method').click();
-  await page.getByLabel('Armpit taped').fill('125');
-  await page.getByRole('button', { name: 'Save tape, handles and method' }).click();
-  await expect(page.getByText(/armpit is taped at 125 cm/)).toBeVisible();
-  // 2 · 125 + 19 under both feet − 2 · 15 in the hands
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('239 cm of cable');
-  await page.getByText('Tape, handles, sizing method').click();
-  await page.getByLabel('Armpit taped').fill('190');
-  await page.getByRole('button', { name: 'Save tape, handles and method' }).click();
-  await expect(page.getByText(/Armpit 190 cm: between/i)).toBeVisible();
-  await page.getByLabel('Armpit taped').fill('');
-  await page.getByRole('combobox', { name: 'Trim school' }).click();
-  await page
-    .locator('.ant-select-dropdown:visible')
-    .getByText('goal length from day one', { exact: true })
-    .click();
-  await page.getByRole('button', { name: 'Save tape, handles and method' }).click();
-  await expect(
-    page.getByText('The armpit school, worn from day one: no slack for drifting hands.').first(),
-  ).toBeVisible();
-  await page.getByText('Tape, handles, sizing method').click();
-  await page.getByRole('combobox', { name: 'Trim school' }).click();
-  await page.locator('.ant-select-dropdown:visible').getByText('as the gym does it', { exact: true }).click();
-  await page.getByRole('button', { name: 'Save tape, handles and method' }).click();
-  await expect(page.getByText(/armpit is estimated from height/)).toBeVisible();
-});
+test(
+  'a taped landmark wins over the estimate and says so; the trim school is the athlete’s own',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await openBench(page, 'Lucía');
+    // Six schools beside each other, each with its stance and reading.
+    await expect(page.getByRole('radio', { name: /handle ends|cable ends|no landmark/ })).toHaveCount(6);
+    await expect(page.getByText(/armpit is estimated from height/)).toBeVisible();
+    await page.getByText('Tape, handles, sizing method').click();
+    await page.getByLabel('Armpit taped').fill('125');
+    await page.getByRole('button', { name: 'Save tape, handles and method' }).click();
+    await expect(page.getByText(/armpit is taped at 125 cm/)).toBeVisible();
+    // 2 · 125 + 19 under both feet − 2 · 15 in the hands
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('239 cm of cable');
+    await page.getByText('Tape, handles, sizing method').click();
+    await page.getByLabel('Armpit taped').fill('190');
+    await page.getByRole('button', { name: 'Save tape, handles and method' }).click();
+    await expect(page.getByText(/Armpit 190 cm: between/i)).toBeVisible();
+    await page.getByLabel('Armpit taped').fill('');
+    await page.getByRole('combobox', { name: 'Trim school' }).click();
+    await page
+      .locator('.ant-select-dropdown:visible')
+      .getByText('goal length from day one', { exact: true })
+      .click();
+    await page.getByRole('button', { name: 'Save tape, handles and method' }).click();
+    await expect(
+      page.getByText('The armpit school, worn from day one: no slack for drifting hands.').first(),
+    ).toBeVisible();
+    await page.getByText('Tape, handles, sizing method').click();
+    await page.getByRole('combobox', { name: 'Trim school' }).click();
+    await page
+      .locator('.ant-select-dropdown:visible')
+      .getByText('as the gym does it', { exact: true })
+      .click();
+    await page.getByRole('button', { name: 'Save tape, handles and method' }).click();
+    await expect(page.getByText(/armpit is estimated from height/)).toBeVisible();
+  },
+);
 
 test(
   'hands are dragged and the arc follows; the arrow keys can do the same',
@@ -117,32 +122,38 @@ test(
   },
 );
 
-test('a rope that is there is judged by where it reaches, and looked over', async ({ page }) => {
-  await openBench(page, 'Kwabena', '/check');
-  await page.getByRole('radio', { name: 'past the shoulder' }).click();
-  // The same reading under another stance is another rope.
-  await expect(page.getByRole('group', { name: 'Verdict' })).toContainText('Ask how it was measured');
-  await page.getByRole('radio', { name: 'both feet' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('This rope for Kwabena: too long');
-  await expect(page.getByRole('group', { name: 'Verdict' })).toContainText('the rope lags behind the hands');
-  await page.getByRole('radio', { name: 'waist' }).click();
-  await expect(page.getByRole('group', { name: 'Verdict' })).toContainText('the rope catches the feet');
-  await page.getByLabel('Cable', { exact: true }).fill('259');
-  await page.getByLabel('Cable', { exact: true }).press('Enter');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('This rope for Kwabena: right');
-  const list = page.getByRole('group', { name: 'Inspection' });
-  await list.getByRole('checkbox', { name: /spin the cable/ }).check();
-  await list.getByRole('button', { name: 'It failed: 1 not in order' }).click();
-  await expect(list).toContainText('not to be jumped with');
-  // Whose own rope failed is served from the rack, until it is mended.
-  const tonight = (await (await page.request.get('/api/rack/tonight')).json()) as {
-    given: { firstName: string }[];
-  };
-  expect(tonight.given.map((one) => one.firstName)).toContain('Kwabena');
-  await list.getByRole('checkbox', { name: /spin the cable/ }).uncheck();
-  await list.getByRole('button', { name: 'It passed' }).click();
-  await expect(list).toContainText('Looked over on');
-});
+test(
+  'a rope that is there is judged by where it reaches, and looked over',
+  { tag: '@desk' },
+  async ({ page }) => {
+    await openBench(page, 'Kwabena', '/check');
+    await page.getByRole('radio', { name: 'past the shoulder' }).click();
+    // The same reading under another stance is another rope.
+    await expect(page.getByRole('group', { name: 'Verdict' })).toContainText('Ask how it was measured');
+    await page.getByRole('radio', { name: 'both feet' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('This rope for Kwabena: too long');
+    await expect(page.getByRole('group', { name: 'Verdict' })).toContainText(
+      'the rope lags behind the hands',
+    );
+    await page.getByRole('radio', { name: 'waist' }).click();
+    await expect(page.getByRole('group', { name: 'Verdict' })).toContainText('the rope catches the feet');
+    await page.getByLabel('Cable', { exact: true }).fill('259');
+    await page.getByLabel('Cable', { exact: true }).press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('This rope for Kwabena: right');
+    const list = page.getByRole('group', { name: 'Inspection' });
+    await list.getByRole('checkbox', { name: /spin the cable/ }).check();
+    await list.getByRole('button', { name: 'It failed: 1 not in order' }).click();
+    await expect(list).toContainText('not to be jumped with');
+    // Whose own rope failed is served from the rack, until it is mended.
+    const tonight = (await (await page.request.get('/api/rack/tonight')).json()) as {
+      given: { firstName: string }[];
+    };
+    expect(tonight.given.map((one) => one.firstName)).toContain('Kwabena');
+    await list.getByRole('checkbox', { name: /spin the cable/ }).uncheck();
+    await list.getByRole('button', { name: 'It passed' }).click();
+    await expect(list).toContainText('Looked over on');
+  },
+);
 
 test('a step of the trim path is taken once a session, watched, and taken back', async ({ page }) => {
   await openBench(page, 'Signe', '/trim');

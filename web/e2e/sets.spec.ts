@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { signIn } from './coach';
 
-test('a ladder for an athlete, with the chance on each rung', async ({ page }) => {
+test('a ladder for an athlete, with the chance on each rung', { tag: '@desk' }, async ({ page }) => {
   await signIn(page);
   await page.goto('/sets');
   const rungs = page.getByRole('list', { name: 'Rungs' }).getByRole('listitem');
