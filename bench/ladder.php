@@ -6,9 +6,9 @@ declare(strict_types=1);
  * A rising ladder of 30 rungs for a tiring athlete: chances, tries and times. Prints the expected seconds and ms.
  */
 
-use Zumbo\Core\Sets\Ladder;
-use Zumbo\Core\Sets\LadderFamily;
-use Zumbo\Core\Sets\LadderOutlook;
+use Zumbo\Core\Sets\Ladder\Ladder;
+use Zumbo\Core\Sets\Ladder\LadderFamily;
+use Zumbo\Core\Sets\Ladder\LadderOutlook;
 use Zumbo\Core\Streak\Hazard;
 
 require __DIR__.'/../core/autoload.php';

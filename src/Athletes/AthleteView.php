@@ -16,7 +16,7 @@ use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\TrimSchool;
-use Zumbo\Core\Sets\LadderFamily;
+use Zumbo\Core\Sets\Ladder\LadderFamily;
 use Zumbo\Core\Stage\Experience;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Today\Attendance;

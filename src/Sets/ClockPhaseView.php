@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Sets;
 
-use Zumbo\Core\Sets\ClockPhase;
-use Zumbo\Core\Sets\PhaseKind;
+use Zumbo\Core\Sets\Interval\ClockPhase;
+use Zumbo\Core\Sets\Interval\PhaseKind;
 
 /**
  * One phase of the clock.

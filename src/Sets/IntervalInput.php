@@ -6,8 +6,8 @@ namespace Zumbo\App\Sets;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Platform\Problem\BadField;
-use Zumbo\Core\Sets\IntervalError;
-use Zumbo\Core\Sets\IntervalSet;
+use Zumbo\Core\Sets\Interval\IntervalError;
+use Zumbo\Core\Sets\Interval\IntervalSet;
 
 /**
  * An interval set as a coach builds it: written, or field by field.

@@ -6,7 +6,7 @@ namespace Zumbo\App\Sets;
 
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Drill\CountKind;
-use Zumbo\Core\Sets\IntervalSet;
+use Zumbo\Core\Sets\Interval\IntervalSet;
 
 /**
  * An interval set with its phases and totals.

@@ -6,7 +6,7 @@ namespace Zumbo\App\Sets;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Platform\Input\OneOf;
-use Zumbo\Core\Sets\LadderFamily;
+use Zumbo\Core\Sets\Ladder\LadderFamily;
 
 /**
  * A ladder as a coach builds it.

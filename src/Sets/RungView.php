@@ -8,8 +8,8 @@ use Zumbo\App\Shared\BeatView;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Rhythm\PatternTiming;
-use Zumbo\Core\Sets\Ladder;
-use Zumbo\Core\Sets\RungOutlook;
+use Zumbo\Core\Sets\Ladder\Ladder;
+use Zumbo\Core\Sets\Ladder\RungOutlook;
 
 /**
  * One step of the stair: the pattern with its beat, and how it will go.

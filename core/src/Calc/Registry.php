@@ -26,6 +26,8 @@ use Zumbo\Core\Calc\Rope\CutCalculation;
 use Zumbo\Core\Calc\Rope\FitCalculation;
 use Zumbo\Core\Calc\Rope\RopeCalculation;
 use Zumbo\Core\Calc\Rope\TrimCalculation;
+use Zumbo\Core\Calc\Sets\DeckCalculation;
+use Zumbo\Core\Calc\Sets\FitLadderCalculation;
 use Zumbo\Core\Calc\Sets\IntervalCalculation;
 use Zumbo\Core\Calc\Sets\LadderCalculation;
 use Zumbo\Core\Calc\Sets\PaceCalculation;
@@ -65,6 +67,8 @@ final class Registry
             new SurvivalCalculation(),
             new WeibullCalculation(),
             new LadderCalculation(),
+            new FitLadderCalculation(),
+            new DeckCalculation(),
             new IntervalCalculation(),
             new PaceCalculation(),
             new ScaleCalculation(),

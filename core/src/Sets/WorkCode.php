@@ -6,6 +6,8 @@ namespace Zumbo\Core\Sets;
 
 use Zumbo\Core\Drill\DrillShelf;
 use Zumbo\Core\Drill\DrillTable;
+use Zumbo\Core\Sets\Interval\IntervalProgramme;
+use Zumbo\Core\Sets\Ladder\LadderFamily;
 
 /**
  * The names under which work stands in the record: the drills, the ladders, the interval sets.
@@ -24,6 +26,6 @@ final class WorkCode
      */
     public static function all(): array
     {
-        return [...DrillTable::codes(), ...array_map(self::ofLadder(...), LadderFamily::cases()), IntervalSet::CODE, DrillShelf::OWN];
+        return [...DrillTable::codes(), ...array_map(self::ofLadder(...), LadderFamily::cases()), IntervalProgramme::CODE, DrillShelf::OWN];
     }
 }

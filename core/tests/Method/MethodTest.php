@@ -14,7 +14,7 @@ use Zumbo\Core\Method\WayKind;
 use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Method\WayTable;
 use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Sets\LadderFamily;
+use Zumbo\Core\Sets\Ladder\LadderFamily;
 use Zumbo\Core\Stage\Stage;
 
 final class MethodTest extends TestCase

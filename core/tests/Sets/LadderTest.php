@@ -12,11 +12,11 @@ use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Rhythm\OneJump;
 use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Sets\Ladder;
-use Zumbo\Core\Sets\LadderFamily;
-use Zumbo\Core\Sets\LadderOutlook;
-use Zumbo\Core\Sets\LadderVerdict;
-use Zumbo\Core\Sets\RungOutlook;
+use Zumbo\Core\Sets\Ladder\Ladder;
+use Zumbo\Core\Sets\Ladder\LadderFamily;
+use Zumbo\Core\Sets\Ladder\LadderOutlook;
+use Zumbo\Core\Sets\Ladder\LadderVerdict;
+use Zumbo\Core\Sets\Ladder\RungOutlook;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Tests\Reference;
 
@@ -65,7 +65,7 @@ final class LadderTest extends TestCase
         self::assertEqualsWithDelta($out['p_all'], $outlook->chanceOfAll(), 1e-5);
         self::assertEqualsWithDelta($out['p_min'], min([1.0, ...$chances]), 1e-6);
         self::assertEqualsWithDelta($out['p_last'], end($chances), 1e-6);
-        self::assertEqualsWithDelta($out['exp_tries'], $outlook->tries(), 1e-4);
+        self::assertEqualsWithDelta($out['exp_tries'], $outlook->goes(), 1e-4);
         self::assertEqualsWithDelta($out['exp_time'], $outlook->expectedS(), 1e-3);
         self::assertEqualsWithDelta($out['exp_jumps_done'], $outlook->expectedJumps(), 1e-3);
         self::assertEqualsWithDelta($out['time_clean'], $outlook->cleanS(), 1e-3);
@@ -130,7 +130,7 @@ final class LadderTest extends TestCase
             $tries[] = $count;
         }
         self::assertWithinThreeErrors($outlook->expectedS(), $times);
-        self::assertWithinThreeErrors($outlook->tries(), $tries);
+        self::assertWithinThreeErrors($outlook->goes(), $tries);
     }
 
     /**

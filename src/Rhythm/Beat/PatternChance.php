@@ -19,7 +19,7 @@ use Zumbo\Core\Pacing\AthleteHazard;
 use Zumbo\Core\Rhythm\Beat;
 use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Rhythm\Pattern;
-use Zumbo\Core\Sets\Ladder;
+use Zumbo\Core\Sets\Ladder\Ladder;
 use Zumbo\Core\Sets\PatternOutlook;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Streak\Prior;

@@ -9,9 +9,12 @@ use Zumbo\Core\Calc\Field\BadInput;
 use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Measure\Rate;
-use Zumbo\Core\Sets\ClockPhase;
-use Zumbo\Core\Sets\IntervalError;
-use Zumbo\Core\Sets\IntervalSet;
+use Zumbo\Core\Sets\Interval\ClockPhase;
+use Zumbo\Core\Sets\Interval\IntervalError;
+use Zumbo\Core\Sets\Interval\IntervalProgramme;
+use Zumbo\Core\Sets\Interval\IntervalSet;
+use Zumbo\Core\Sets\Interval\PhaseKind;
+use Zumbo\Core\Sets\Interval\StationWork;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -32,7 +35,8 @@ final class IntervalCalculation implements Calculation
     public function fields(): array
     {
         return [
-            Field::text('text', 600, 'the set, like "20/10 x8" or "20/10 x2: hops, tall singles"; or the fields below'),
+            Field::text('text', 600, 'the set, like "20/10 x8", "20/10 x2: hops, tall singles" or "(20/10 x4; rest 60) x2"; or the fields below'),
+            Field::choice('last_rest', ['dropped', 'kept'], 'the rest after the last work')->default('dropped'),
             Field::whole('work_s', 1, IntervalSet::LONGEST_S, 'work'),
             Field::whole('rest_s', 0, IntervalSet::LONGEST_S, 'rest after it'),
             Field::whole('rounds', 1, IntervalSet::MOST_ROUNDS, 'times, or times through all stations'),
@@ -49,37 +53,43 @@ final class IntervalCalculation implements Calculation
     public function calculate(Inputs $inputs): array
     {
         $set = self::set($inputs);
-        $jumps = $set->jumps(Rate::perMinute($inputs->number('cadence_per_min')));
+        $cadence = Rate::perMinute($inputs->number('cadence_per_min'));
+        $stage = Stage::from($inputs->text('stage'));
 
         return [
             'text' => $set->text(),
-            'rounds' => $set->rounds,
-            'stations' => $set->stations,
+            'rounds' => $set->block()->rounds ?? null,
+            ...null === $set->block() ? ['rounds_reason' => 'several parts'] : [],
+            'stations' => $set->block()->stations ?? [],
+            'works' => $set->works(),
             'work_s' => $set->totalWorkS(),
             'rest_s' => $set->totalRestS(),
             'total_s' => $set->totalS(),
-            'jumps' => $jumps,
-            'contacts' => $set->contacts(
-                Rate::perMinute($inputs->number('cadence_per_min')),
-                Stage::from($inputs->text('stage')),
-            ),
+            'total_with_last_rest_s' => $set->totalWithLastRestS(),
+            'total_without_last_rest_s' => $set->totalWithoutLastRestS(),
+            'jumps' => $set->jumps($cadence),
+            'contacts' => $set->contacts($cadence, $stage),
             'phases' => array_map(
                 static fn (ClockPhase $phase): array => [
                     'kind' => $phase->kind->value,
                     'seconds' => $phase->seconds,
                     'round' => $phase->round,
                     'station' => $phase->station,
+                    'contacts' => PhaseKind::Work === $phase->kind
+                        ? StationWork::at($phase->station, $stage, $cadence)->contacts($phase->seconds)
+                        : 0.0,
                 ],
-                $set->phases(),
+                $set->phases,
             ),
         ];
     }
 
-    private static function set(Inputs $inputs): IntervalSet
+    private static function set(Inputs $inputs): IntervalProgramme
     {
+        $keep = 'kept' === $inputs->text('last_rest');
         if ($inputs->has('text')) {
             try {
-                return IntervalSet::parse($inputs->text('text'));
+                return IntervalProgramme::parse($inputs->text('text'), $keep);
             } catch (IntervalError $e) {
                 throw BadInput::because('text', $inputs->text('text'), $e->getMessage(), $e->accepted);
             }
@@ -97,11 +107,9 @@ final class IntervalCalculation implements Calculation
         }
         $stations = array_map(static fn (Inputs $row): string => $row->text('name'), $inputs->rows('stations'));
         try {
-            return IntervalSet::of(
-                $inputs->whole('work_s'),
-                $inputs->whole('rest_s'),
-                $inputs->whole('rounds'),
-                $stations,
+            return IntervalProgramme::of(
+                IntervalSet::of($inputs->whole('work_s'), $inputs->whole('rest_s'), $inputs->whole('rounds'), $stations),
+                $keep,
             );
         } catch (IntervalError $e) {
             throw BadInput::because('stations', $e->accepted, $e->getMessage(), $e->accepted);

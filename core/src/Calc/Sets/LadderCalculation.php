@@ -6,14 +6,12 @@ namespace Zumbo\Core\Calc\Sets;
 
 use Zumbo\Core\Calc\Calculation;
 use Zumbo\Core\Calc\Field\Field;
-use Zumbo\Core\Calc\Field\HazardFields;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Rhythm\JumpKind;
-use Zumbo\Core\Sets\Ladder;
-use Zumbo\Core\Sets\LadderFamily;
-use Zumbo\Core\Sets\LadderOutlook;
-use Zumbo\Core\Sets\RungOutlook;
-use Zumbo\Core\Streak\Hazard;
+use Zumbo\Core\Sets\Ladder\Ladder;
+use Zumbo\Core\Sets\Ladder\LadderFamily;
+use Zumbo\Core\Sets\Ladder\MissRule;
+use Zumbo\Core\Sets\Ladder\RungOutlook;
 
 /**
  * `ladder`: what a ladder asks: jumps, turns, chance of each rung, tries, time.
@@ -33,16 +31,12 @@ final class LadderCalculation implements Calculation
     public function fields(): array
     {
         return [
-            Field::choice('family', array_column(LadderFamily::cases(), 'value'), 'shape of the ladder')->required(),
+            ...LadderFields::shape(),
             Field::whole('top', 1, Ladder::MOST_TOP, 'longest rung')->required(),
-            Field::choice('kind', ['s', 'd'], 'what rises: singles or doubles')->default('d'),
-            Field::whole('fixed_singles', 1, 100, 'singles before the doubles of each rung')->default(1.0),
-            HazardFields::hazard('hazard_singles', 'chance of a miss of a single; left out: none'),
-            HazardFields::hazard('hazard_doubles', 'chance of a miss of a double; left out: none'),
-            Field::number('seconds_per_single', 0.1, 5, 'one single')->default(0.5),
-            Field::number('seconds_per_double', 0.1, 5, 'one double')->default(0.6),
-            Field::number('break_s', 0, 600, 'between rungs')->default(5.0),
-            Field::number('miss_s', 0, 600, 'lost to a miss')->default(8.0),
+            Field::whole('start', 1, Ladder::MOST_TOP, 'shortest rung')->default(1.0),
+            Field::whole('step', 1, Ladder::MOST_STEP, 'from rung to rung')->default(1.0),
+            Field::whole('repeats', 1, Ladder::MOST_TIMES, 'times through all rungs')->default(1.0),
+            ...LadderFields::pace(),
         ];
     }
 
@@ -53,64 +47,55 @@ final class LadderCalculation implements Calculation
             $inputs->whole('top'),
             JumpKind::from($inputs->text('kind')),
             $inputs->whole('fixed_singles'),
+            start: $inputs->whole('start'),
+            step: $inputs->whole('step'),
+            times: $inputs->whole('repeats'),
+            exitSingles: $inputs->whole('exit_singles'),
         );
-        $hazard = static fn (string $name): Hazard => $inputs->has($name)
-            ? HazardFields::of($inputs, $name)
-            : Hazard::constant(0.0);
-        $outlook = LadderOutlook::of(
-            $ladder,
-            $hazard('hazard_singles'),
-            $hazard('hazard_doubles'),
-            $inputs->number('seconds_per_single'),
-            $inputs->number('seconds_per_double'),
-            $inputs->number('break_s'),
-            $inputs->number('miss_s'),
-        );
+        $outlook = LadderFields::paceOf($inputs)->outlook($ladder, MissRule::from($inputs->text('miss_rule')));
 
         return [
-            'rungs' => self::rungs($outlook),
-            'totals' => self::totals($outlook),
+            'rungs' => array_map(self::rung(...), $outlook->rungs),
+            'totals' => [
+                'rungs' => \count($outlook->rungs) * $ladder->times,
+                'jumps' => $ladder->jumps(),
+                'turns' => $ladder->turns(),
+                'exit_jumps' => $ladder->exitJumps(),
+                'contacts' => $ladder->jumps() + $ladder->exitJumps(),
+                ...self::finite('tries', $outlook->goes()),
+                ...self::finite('misses', $outlook->expectedMisses()),
+                'clean_s' => $outlook->cleanS(),
+                ...self::finite('expected_jumps', $outlook->expectedJumps()),
+            ],
             'chance_all' => $outlook->chanceOfAll(),
-            'expected_s' => $outlook->expectedS(),
-            'expected_jumps' => $outlook->expectedJumps(),
-            'expected_contacts' => $outlook->expectedContacts(),
+            ...self::finite('expected_s', $outlook->expectedS()),
+            ...self::finite('expected_jumps', $outlook->expectedJumps()),
+            ...self::finite('expected_contacts', $outlook->expectedContacts()),
             'in_reach' => $outlook->isInReach(),
         ];
     }
 
     /**
-     * @return list<array<string, mixed>>
+     * @return array<string, mixed>
      */
-    private static function rungs(LadderOutlook $outlook): array
+    private static function rung(RungOutlook $rung): array
     {
-        return array_map(
-            static fn (RungOutlook $rung): array => [
-                'pattern' => $rung->pattern->notation(),
-                'jumps' => $rung->pattern->jumps(),
-                'turns' => $rung->pattern->turns(),
-                'chance' => $rung->chance,
-                'tries' => 1 / $rung->chance,
-                'expected_s' => $rung->expectedS,
-            ],
-            $outlook->rungs,
-        );
+        return [
+            'pattern' => $rung->pattern->notation(),
+            'jumps' => $rung->pattern->jumps(),
+            'turns' => $rung->pattern->turns(),
+            'chance' => $rung->chance,
+            ...self::finite('tries', $rung->tries()),
+            ...self::finite('goes', $rung->goes),
+            ...self::finite('expected_s', $rung->expectedS()),
+        ];
     }
 
     /**
-     * @return array<string, int|float>
+     * @return array<string, float|string|null>
      */
-    private static function totals(LadderOutlook $outlook): array
+    private static function finite(string $name, float $value): array
     {
-        $sum = static fn (callable $of): int => array_sum(array_map($of, $outlook->rungs));
-
-        return [
-            'rungs' => \count($outlook->rungs),
-            'jumps' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->jumps()),
-            'turns' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->turns()),
-            'contacts' => $sum(static fn (RungOutlook $rung): int => $rung->pattern->contacts()),
-            'tries' => $outlook->tries(),
-            'clean_s' => $outlook->cleanS(),
-            'expected_jumps' => $outlook->expectedJumps(),
-        ];
+        return is_finite($value) ? [$name => $value] : [$name => null, $name.'_reason' => 'a rung can never be made'];
     }
 }

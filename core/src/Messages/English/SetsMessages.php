@@ -34,6 +34,16 @@ final class SetsMessages
             .'times}} in 10; about {misses, plural, =0 {no miss} one {# miss} other {# misses}} in all',
         'ladder.hard' => 'Rung {rung}, {pattern}, is too hard for practice: made about {in_ten, plural, one {once} '
             .'other {# times}} in 10, about {misses, plural, one {# miss} other {# misses}} in all',
+        'ladder.chosen_practise' => 'The top of {top} is made in about {in_100} of 100 goes, nearest to the 85 that teach '
+            .'best; {times, plural, one {once} other {# times}} through takes about {minutes} min',
+        'ladder.chosen_test' => 'To the limit: {top} is the highest rung in reach and time, made in about '
+            .'{in_100} of 100 goes; about {contacts, plural, one {# contact} other {# contacts}}',
+        'ladder.chosen_tire' => '{contacts, plural, one {# contact} other {# contacts}} in about {minutes} min, and a top of '
+            .'{top} that is made in {in_100} of 100 goes, so that nothing stops the flow',
+        'ladder.easier' => 'Easier: the top of {top} is made in {in_100} of 100 goes; about {minutes} min',
+        'ladder.harder' => 'Harder: the top of {top} is made in {in_100} of 100 goes; about {minutes} min',
+        'ladder.same_top' => 'The same top in other steps, {times, plural, one {once} other {# times}} through; about '
+            .'{minutes} min',
         'weibull.few_misses' => 'Only {misses, plural, =0 {no miss} one {# miss} other {# misses}}: {needed} or more '
             .'are needed to tell whether they come with tiredness.',
         'weibull.all_alike' => '{misses, plural, one {The only miss came at one rep} other {All # misses came at the '

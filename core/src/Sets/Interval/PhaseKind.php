@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\Core\Sets;
+namespace Zumbo\Core\Sets\Interval;
 
 /**
  * What one does while a phase of the clock runs.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\Core\Sets;
+namespace Zumbo\Core\Sets\Interval;
 
 /**
  * One phase of a timed set: work or rest, for so many seconds.
