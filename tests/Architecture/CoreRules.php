@@ -39,6 +39,8 @@ final class CoreRules
         'Gear' => ['Rope', 'Cable', 'Body', 'Streak'],
         // Stepping back means a drill of the stage below; before any cue come health, load and the verdict about the rope.
         'Fault' => ['Drill', 'Method', 'Body', 'Rope', 'Cable', 'Rhythm', 'Jump', 'Today'],
+        // How much room a rope takes.
+        'Hall' => ['Body', 'Rope'],
         'Allowance' => ['Body'],
         // The one judgement: reads every rule it rests on, and nothing of the screens that read it.
         'Today' => ['Allowance', 'Body', 'Rope', 'Cable', 'Gear', 'Load', 'Drill', 'Method'],
@@ -62,6 +64,7 @@ final class CoreRules
             'Fault',
             'Gear',
             'Jump',
+            'Hall',
             'Messages',
         ],
     ];

@@ -28,6 +28,7 @@ use Zumbo\Core\Calc\Rope\RopeCalculation;
 use Zumbo\Core\Calc\Rope\TrimCalculation;
 use Zumbo\Core\Calc\Sets\DeckCalculation;
 use Zumbo\Core\Calc\Sets\FitLadderCalculation;
+use Zumbo\Core\Calc\Sets\HallCalculation;
 use Zumbo\Core\Calc\Sets\IntervalCalculation;
 use Zumbo\Core\Calc\Sets\LadderCalculation;
 use Zumbo\Core\Calc\Sets\PaceCalculation;
@@ -69,6 +70,7 @@ final class Registry
             new LadderCalculation(),
             new FitLadderCalculation(),
             new DeckCalculation(),
+            new HallCalculation(),
             new IntervalCalculation(),
             new PaceCalculation(),
             new ScaleCalculation(),
