@@ -9,6 +9,14 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Input\FromQuery;
+use Zumbo\App\Sets\Interval\BuildIntervals;
+use Zumbo\App\Sets\Interval\IntervalInput;
+use Zumbo\App\Sets\Interval\IntervalView;
+use Zumbo\App\Sets\Ladder\BuildLadder;
+use Zumbo\App\Sets\Ladder\LadderFitInput;
+use Zumbo\App\Sets\Ladder\LadderFitView;
+use Zumbo\App\Sets\Ladder\LadderInput;
+use Zumbo\App\Sets\Ladder\LadderView;
 
 final readonly class SetsController
 {
@@ -22,6 +30,14 @@ final readonly class SetsController
     public function ladder(UuidV7 $id, #[FromQuery] LadderInput $input = new LadderInput()): LadderView
     {
         return $this->ladders->forAthlete($id, $input);
+    }
+
+    #[Route('/api/athletes/{id}/ladder/fit', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(LadderFitView::class, says: 'The ladder that fits an athlete, by minutes, contacts and aim.')]
+    public function fit(UuidV7 $id, #[FromQuery] LadderFitInput $input = new LadderFitInput()): LadderFitView
+    {
+        return $this->ladders->fitted($id, $input);
     }
 
     #[Route('/api/athletes/{id}/intervals', methods: ['GET'])]

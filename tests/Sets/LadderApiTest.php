@@ -122,7 +122,43 @@ final class LadderApiTest extends ApiTestCase
     {
         yield 'family' => ['family=step', 'family'];
         yield 'no top' => ['top=0', 'top'];
-        yield 'too high' => ['top=31', 'top'];
+        yield 'too high' => ['top=61', 'top'];
         yield 'singles' => ['fixedSingles=x', 'fixedSingles'];
+    }
+
+    public function testStepsTimesExitAndMissRuleAreCounted(): void
+    {
+        $this->signInto();
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles']));
+        $ladder = $this->send('GET', "/api/athletes/$id/ladder?top=6&start=2&step=2&times=3&exitSingles=2&missRule=step-down");
+        self::assertSame([36, 72, 18], [$ladder['jumps'], $ladder['turns'], $ladder['exitJumps']]);
+        self::assertSame(['2 doubles, 2 singles', 2], [$ladder['rungs'][0]['text'], $ladder['rungs'][0]['reps']]);
+        $repeated = $this->send('GET', "/api/athletes/$id/ladder?top=6&start=2&step=2&times=3&exitSingles=2");
+        self::assertGreaterThan($repeated['tries'], $ladder['tries']);
+        self::assertStringStartsWith('(', (string) $ladder['byClock']);
+        $clock = $this->send('GET', "/api/athletes/$id/intervals?text=".rawurlencode((string) $ladder['byClock']));
+        $this->assertStatus(200);
+        self::assertSame(9, $clock['works']);
+        $this->send('GET', "/api/athletes/$id/ladder?top=3&start=5");
+        $this->assertStatus(422);
+    }
+
+    public function testALadderIsFittedToMinutesContactsAndAim(): void
+    {
+        $this->signInto();
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['experience' => 'linked-doubles']));
+        $fit = $this->send('GET', "/api/athletes/$id/ladder/fit?minutes=5");
+        $this->assertStatus(200);
+        self::assertLessThanOrEqual(300, $fit['best']['expectedS']);
+        self::assertEqualsWithDelta(0.85, $fit['best']['chanceOfTop'], 0.08);
+        self::assertCount(2, $fit['alternatives']);
+        $best = $fit['best'];
+        $wish = http_build_query(array_intersect_key($best, array_flip(['top', 'start', 'step', 'times'])));
+        $built = $this->send('GET', "/api/athletes/$id/ladder?$wish");
+        self::assertEqualsWithDelta($best['expectedS'], $built['expectedS'], 1e-6, 'one ladder, one time');
+        self::assertSame($best['contacts'], $built['contacts']);
+        self::assertLessThanOrEqual(30, $this->send('GET', "/api/athletes/$id/ladder/fit?minutes=5&contacts=30")['best']['contacts']);
     }
 }

@@ -10,8 +10,8 @@ namespace Zumbo\Core\Hall;
 final readonly class HallPlan
 {
     /**
-     * @param array<int, Spot> $spots        by the position in the list of circles
-     * @param list<int>        $withoutRoom  those that have none
+     * @param array<int, Spot> $spots       by the position in the list of circles
+     * @param list<int>        $withoutRoom those that have none
      */
     private function __construct(public array $spots, public array $withoutRoom)
     {
@@ -76,12 +76,15 @@ final readonly class HallPlan
     }
 
     /**
-     * @param non-empty-list<float> $radiiM
+     * @param list<float> $radiiM
      *
      * @return list<Spot>|null
      */
     private static function placed(Room $room, array $radiiM): ?array
     {
+        if ([] === $radiiM) {
+            return [];
+        }
         $spots = Lattice::spots($room, max($radiiM), \count($radiiM));
         if (null !== $spots) {
             // From the left, so that a station keeps together.

@@ -14,14 +14,19 @@ final class Lattice
      */
     public static function spots(Room $room, float $radiusM, int $count): ?array
     {
-        $turned = static fn (?array $spots): ?array => null === $spots
-            ? null
-            : array_map(static fn (Spot $spot): Spot => new Spot($spot->y, $spot->x), $spots);
-        $across = Room::of($room->depthM, $room->widthM);
-
         return self::straight($room, $radiusM, $count)
             ?? self::staggered($room, $radiusM, $count)
-            ?? $turned(self::staggered($across, $radiusM, $count));
+            ?? self::turned(self::staggered(Room::of($room->depthM, $room->widthM), $radiusM, $count));
+    }
+
+    /**
+     * @param list<Spot>|null $spots of the room turned by a quarter
+     *
+     * @return list<Spot>|null
+     */
+    private static function turned(?array $spots): ?array
+    {
+        return null === $spots ? null : array_map(static fn (Spot $spot): Spot => new Spot($spot->y, $spot->x), $spots);
     }
 
     /**
@@ -58,7 +63,8 @@ final class Lattice
         $even = self::along($room->widthM, $radiusM);
         $odd = max(0, self::along($room->widthM - $radiusM, $radiusM));
         $rows = 1 + (int) floor(($room->depthM - 2 * $radiusM + Room::TOLERANCE_M) / (sqrt(3) * $radiusM));
-        if ($even < 1 || $room->depthM < 2 * $radiusM - Room::TOLERANCE_M || (int) ceil($rows / 2) * $even + intdiv($rows, 2) * $odd < $count) {
+        $most = (int) ceil($rows / 2) * $even + intdiv($rows, 2) * $odd;
+        if ($even < 1 || $room->depthM < 2 * $radiusM - Room::TOLERANCE_M || $most < $count) {
             return null;
         }
         $spots = [];

@@ -65,9 +65,9 @@ final class Nudging
     /**
      * One step: every pair that is too near moves apart, every circle back between the walls.
      *
-     * @param list<float> $radiiM
-     * @param list<float> $x
-     * @param list<float> $y
+     * @param non-empty-list<float> $radiiM
+     * @param array<int, float>     $x
+     * @param array<int, float>     $y
      *
      * @return bool whether one lay over another
      */

@@ -6,11 +6,12 @@ namespace Zumbo\Core\Sets;
 
 use Zumbo\Core\Drill\DrillShelf;
 use Zumbo\Core\Drill\DrillTable;
+use Zumbo\Core\Sets\Game\Game;
 use Zumbo\Core\Sets\Interval\IntervalProgramme;
 use Zumbo\Core\Sets\Ladder\LadderFamily;
 
 /**
- * The names under which work stands in the record: the drills, the ladders, the interval sets.
+ * The names under which work stands in the record: the drills, the ladders, the interval sets, the games.
  */
 final class WorkCode
 {
@@ -26,6 +27,12 @@ final class WorkCode
      */
     public static function all(): array
     {
-        return [...DrillTable::codes(), ...array_map(self::ofLadder(...), LadderFamily::cases()), IntervalProgramme::CODE, DrillShelf::OWN];
+        return [
+            ...DrillTable::codes(),
+            ...array_map(self::ofLadder(...), LadderFamily::cases()),
+            IntervalProgramme::CODE,
+            ...array_column(Game::cases(), 'value'),
+            DrillShelf::OWN,
+        ];
     }
 }

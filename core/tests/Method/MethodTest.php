@@ -65,8 +65,9 @@ final class MethodTest extends TestCase
             self::assertTrue($method->allows(Pattern::parse($method->usualPattern())), $method->value);
             self::assertContains(LadderFamily::Rising, LadderFamily::jumpedBy($method));
         }
-        self::assertSame([LadderFamily::Rising, LadderFamily::Pyramid], LadderFamily::jumpedBy(Method::EvenJump));
-        self::assertSame([LadderFamily::Rising, LadderFamily::Pyramid], LadderFamily::jumpedBy(Method::StandingStart));
+        $withoutSingles = [LadderFamily::Rising, LadderFamily::Falling, LadderFamily::Pyramid, LadderFamily::Unbroken];
+        self::assertSame($withoutSingles, LadderFamily::jumpedBy(Method::EvenJump));
+        self::assertSame($withoutSingles, LadderFamily::jumpedBy(Method::StandingStart));
         self::assertSame(LadderFamily::cases(), LadderFamily::jumpedBy(Method::SameJump), 'with tall singles');
     }
 

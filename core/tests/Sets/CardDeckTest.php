@@ -49,7 +49,8 @@ final class CardDeckTest extends TestCase
             $cards = CardDeck::shuffled(CardRules::of(), seed: $seed)->cards;
             $waiting = 1;
             foreach ($cards as $i => $card) {
-                $onlyJokersFollow = [] === array_filter(\array_slice($cards, $i + 1), static fn (DealtCard $one): bool => 'joker' !== $one->rank);
+                $isPlain = static fn (DealtCard $one): bool => 'joker' !== $one->rank;
+                $onlyJokersFollow = [] === array_filter(\array_slice($cards, $i + 1), $isPlain);
                 $plain = match ($card->rank) {
                     'joker', 'jack', 'queen', 'king', 'ace' => 20,
                     default => (int) $card->rank,

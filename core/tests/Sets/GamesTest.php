@@ -60,7 +60,7 @@ final class GamesTest extends TestCase
         for ($run = 0; $run < $runs; ++$run) {
             for ($minute = 0; $minute < 20; ++$minute) {
                 $time = 0.0;
-                for ($reps = $position = 0; $reps < 20 + $minute && $time <= 60; ) {
+                for ($reps = $position = 0; $reps < 20 + $minute && $time <= 60;) {
                     $missed = $dice->getInt(1, 1_000_000) <= 1_000_000 * $q[$position];
                     $time += $missed ? 6.0 : 1.0;
                     $reps += $missed ? 0 : 1;

@@ -26,7 +26,8 @@ final class IntervalProgrammeTest extends TestCase
     #[DataProvider('stations')]
     public function testAStationCostsWhatIsDoneThere(string $station, Stage $stage, int $contacts): void
     {
-        self::assertSame($contacts, IntervalProgramme::of(IntervalSet::of(30, 15, 2, [$station]))->contacts(Rate::perMinute(110.0), $stage));
+        $set = IntervalProgramme::of(IntervalSet::of(30, 15, 2, [$station]));
+        self::assertSame($contacts, $set->contacts(Rate::perMinute(110.0), $stage));
     }
 
     /**

@@ -82,7 +82,8 @@ final class LadderFitTest extends TestCase
     public function testOneAlternativeIsEasierAndOneHarder(): void
     {
         $fit = self::fit(LadderAim::Practise, 0.95, minutes: 5.0);
-        self::assertSame(['ladder.easier', 'ladder.harder'], array_map(static fn (FittedLadder $one): ?string => $one->why?->code, $fit->alternatives));
+        $codes = array_map(static fn (FittedLadder $one): ?string => $one->why?->code, $fit->alternatives);
+        self::assertSame(['ladder.easier', 'ladder.harder'], $codes);
         self::assertLessThan(self::best($fit)->top, $fit->alternatives[0]->top);
         self::assertGreaterThan(self::best($fit)->top, $fit->alternatives[1]->top);
     }

@@ -176,6 +176,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{id}/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A shuffled pack of cards as a workout for an athlete.
+         * @description For whoever is signed in.
+         */
+        get: operations["gamesCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/cautions": {
         parameters: {
             query?: never;
@@ -216,6 +236,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{id}/each-minute": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One more each minute for an athlete, and the minute in which it is expected to end.
+         * @description For whoever is signed in.
+         */
+        get: operations["gamesEachMinute"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/erase": {
         parameters: {
             query?: never;
@@ -230,6 +270,26 @@ export interface paths {
          * @description For owners.
          */
         post: operations["athletesErase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/feet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A countdown or a pyramid on one foot, then the other.
+         * @description For whoever is signed in.
+         */
+        get: operations["gamesFeet"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -328,6 +388,26 @@ export interface paths {
          * @description For whoever is signed in.
          */
         get: operations["setsLadder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{id}/ladder/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The ladder that fits an athlete, by minutes, contacts and aim.
+         * @description For whoever is signed in.
+         */
+        get: operations["setsFit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -757,6 +837,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/deck": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** a pack of cards as a workout: number = reps, suit = style */
+        post: operations["calcDeck"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/fault": {
         parameters: {
             query?: never;
@@ -791,6 +888,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/fit-ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** the ladder that fits somebody's chances, minutes, contacts and aim */
+        post: operations["calcFitLadder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/frames": {
         parameters: {
             query?: never;
@@ -819,6 +933,23 @@ export interface paths {
         put?: never;
         /** the outlook of a stage's gate from logged entries */
         post: operations["calcGate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/hall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** who stands where with room to jump, and the ceiling each needs */
+        post: operations["calcHall"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2357,6 +2488,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/relay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Teams of a relay, balanced by the time each member is expected to take.
+         * @description For whoever is signed in.
+         */
+        get: operations["gamesRelay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reset": {
         parameters: {
             query?: never;
@@ -3051,6 +3202,13 @@ export interface components {
             verdict: components["schemas"]["CableVerdictView"];
             sources: components["schemas"]["CableSourcesView"];
         };
+        CardView: {
+            rank: string;
+            suit: components["schemas"]["Suit"];
+            reps: number;
+            factor: number;
+            style: string;
+        };
         /** @enum {string} */
         Caution: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
         CautionInput: {
@@ -3130,6 +3288,7 @@ export interface components {
             seconds: number;
             round: number;
             station: string | null;
+            contacts: number;
         };
         CoachInput: {
             email: string;
@@ -3200,6 +3359,19 @@ export interface components {
             stockSource: string;
             cutSource: string;
         };
+        DeckView: {
+            athleteId: string;
+            code: string;
+            countKind: components["schemas"]["CountKind"];
+            seed: number;
+            cards: components["schemas"]["CardView"][];
+            suits: components["schemas"]["SuitView"][];
+            reps: number;
+            jumps: number;
+            turns: number;
+            contacts: number;
+            load: components["schemas"]["SentenceView"];
+        };
         DemoSignInView: {
             email: string;
             password: string;
@@ -3231,6 +3403,18 @@ export interface components {
             cue: string;
             why: string;
             beats: components["schemas"]["BeatView"][];
+        };
+        EachMinuteView: {
+            athleteId: string;
+            code: string;
+            countKind: components["schemas"]["CountKind"];
+            first: number;
+            stillIn: number[];
+            end: number;
+            reps: number;
+            outlook: components["schemas"]["SentenceView"];
+            source: components["schemas"]["SentenceView"];
+            load: components["schemas"]["SentenceView"];
         };
         /** @enum {string} */
         Effort: "low" | "moderate" | "high" | "heavy";
@@ -3299,6 +3483,16 @@ export interface components {
             handleLengthM: number | null;
             offBySource: string;
         };
+        FittedView: {
+            start: number;
+            step: number;
+            top: number;
+            times: number;
+            chanceOfTop: number;
+            expectedS: number;
+            contacts: number;
+            why: components["schemas"]["SentenceView"] | null;
+        };
         FocusInput: {
             athleteId: string;
             fault: string;
@@ -3317,6 +3511,15 @@ export interface components {
             givenAt: string;
             removed: boolean;
             version: number;
+        };
+        FootGameView: {
+            athleteId: string;
+            code: string;
+            countKind: components["schemas"]["CountKind"];
+            hops: number[];
+            eachFoot: number;
+            landings: number;
+            load: components["schemas"]["SentenceView"];
         };
         FramesView: {
             flightS: number;
@@ -3527,17 +3730,23 @@ export interface components {
             code: string;
             countKind: components["schemas"]["CountKind"];
             text: string;
+            oneBlock: boolean;
             workS: number;
             restS: number;
             rounds: number;
             stations: string[];
             phases: components["schemas"]["ClockPhaseView"][];
+            strips: components["schemas"]["StationStripView"][];
             works: number;
             totalWorkS: number;
             totalRestS: number;
             totalS: number;
+            keepLastRest: boolean;
+            totalWithLastRestS: number;
+            totalWithoutLastRestS: number;
             contacts: number;
             load: components["schemas"]["SentenceView"];
+            presets: components["schemas"]["PresetView"][];
         };
         InvitationInput: {
             /** @enum {string} */
@@ -3584,7 +3793,13 @@ export interface components {
             athletes: string[];
         };
         /** @enum {string} */
-        LadderFamily: "rising" | "pyramid" | "falling-singles" | "fixed-singles";
+        LadderFamily: "rising" | "falling" | "pyramid" | "falling-singles" | "fixed-singles" | "unbroken";
+        LadderFitView: {
+            athleteId: string;
+            best: components["schemas"]["FittedView"] | null;
+            alternatives: components["schemas"]["FittedView"][];
+            source: components["schemas"]["SentenceView"];
+        };
         LadderView: {
             athleteId: string;
             code: string;
@@ -3592,8 +3807,11 @@ export interface components {
             outlook: components["schemas"]["SentenceView"];
             source: components["schemas"]["SentenceView"];
             rungs: components["schemas"]["RungView"][];
+            times: number;
+            missRule: components["schemas"]["MissRule"];
             jumps: number;
             turns: number;
+            exitJumps: number;
             contacts: number;
             chanceOfAll: number;
             inReach: boolean;
@@ -3603,6 +3821,7 @@ export interface components {
             cleanS: number;
             expectedS: number;
             breakS: number;
+            byClock: string | null;
             load: components["schemas"]["SentenceView"];
         };
         /** @enum {string} */
@@ -3702,6 +3921,8 @@ export interface components {
             school?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
             handle?: string | null;
         };
+        /** @enum {string} */
+        MissRule: "repeat" | "step-down" | "carry-on";
         MoveInput: {
             athleteId: string;
         };
@@ -3933,6 +4154,10 @@ export interface components {
             xM: number;
             yM: number;
         };
+        PresetView: {
+            title: string;
+            text: string;
+        };
         QualityInput: {
             clean: boolean;
         };
@@ -3984,6 +4209,23 @@ export interface components {
             heard: components["schemas"]["HeardTakeView"] | null;
             fault: string | null;
             version: number;
+        };
+        RelayRunnerView: {
+            athleteId: string;
+            firstName: string;
+            seconds: number;
+            what: string;
+        };
+        RelayTeamView: {
+            runners: components["schemas"]["RelayRunnerView"][];
+            seconds: number;
+            twice: string | null;
+        };
+        RelayView: {
+            code: string;
+            teams: components["schemas"]["RelayTeamView"][];
+            spreadS: number;
+            left: number;
         };
         RemovedView: {
             id: string;
@@ -4270,6 +4512,15 @@ export interface components {
             words: string;
             myself: boolean;
         };
+        StationStripView: {
+            name: string | null;
+            seconds: number;
+            beats: components["schemas"]["BeatView"][];
+            text: string;
+            contactsPerMinute: number;
+            contacts: number;
+            targetS: number | null;
+        };
         StationView: {
             phase: components["schemas"]["Phase"];
             name: string;
@@ -4294,6 +4545,14 @@ export interface components {
             bands: components["schemas"]["HeightBandView"][];
             rule: components["schemas"]["SentenceView"];
             day: string;
+        };
+        /** @enum {string} */
+        Suit: "spades" | "hearts" | "diamonds" | "clubs";
+        SuitView: {
+            suit: components["schemas"]["Suit"];
+            notation: string;
+            style: string;
+            reps: number;
         };
         TakeEntryView: {
             countKind: components["schemas"]["CountKind"];
@@ -4891,6 +5150,47 @@ export interface operations {
             };
         };
     };
+    gamesCards: {
+        parameters: {
+            query?: {
+                cards?: number;
+                seed?: number;
+                court?: number;
+                ace?: number;
+                joker?: number | null;
+                spades?: string | null;
+                hearts?: string | null;
+                diamonds?: string | null;
+                clubs?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeckView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     cautionsHistory: {
         parameters: {
             query?: never;
@@ -4961,6 +5261,40 @@ export interface operations {
             };
         };
     };
+    gamesEachMinute: {
+        parameters: {
+            query?: {
+                first?: number;
+                unbroken?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EachMinuteView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     athletesErase: {
         parameters: {
             query?: never;
@@ -4985,6 +5319,40 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    gamesFeet: {
+        parameters: {
+            query?: {
+                kind?: "countdown" | "pyramid";
+                top?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FootGameView"];
+                };
             };
             /** @description refused, with the reason */
             default: {
@@ -5041,6 +5409,7 @@ export interface operations {
                 restS?: number;
                 rounds?: number;
                 stations?: string;
+                keepLastRest?: boolean;
             };
             header?: never;
             path: {
@@ -5143,9 +5512,14 @@ export interface operations {
     setsLadder: {
         parameters: {
             query?: {
-                family?: "rising" | "pyramid" | "falling-singles" | "fixed-singles";
+                family?: "rising" | "falling" | "pyramid" | "falling-singles" | "fixed-singles" | "unbroken";
                 top?: number;
                 fixedSingles?: number;
+                start?: number;
+                step?: number;
+                times?: number;
+                exitSingles?: number;
+                missRule?: "repeat" | "step-down" | "carry-on";
             };
             header?: never;
             path: {
@@ -5162,6 +5536,45 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LadderView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setsFit: {
+        parameters: {
+            query?: {
+                family?: "rising" | "falling" | "pyramid" | "falling-singles" | "fixed-singles" | "unbroken";
+                fixedSingles?: number;
+                exitSingles?: number;
+                missRule?: "repeat" | "step-down" | "carry-on";
+                aim?: "practise" | "test" | "tire";
+                minutes?: number | null;
+                contacts?: number | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderFitView"];
                 };
             };
             /** @description refused, with the reason */
@@ -6195,6 +6608,67 @@ export interface operations {
             };
         };
     };
+    calcDeck: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description rules of the house */
+                    rules?: {
+                        /** @description reps of a court card */
+                        court?: number;
+                        /** @description reps of an ace */
+                        ace?: number;
+                        /**
+                         * @description doubles the next card that is none, or so many reps
+                         * @enum {string}
+                         */
+                        joker?: "doubles" | "0" | "1" | "2" | "3" | "4" | "5" | "6" | "7" | "8" | "9" | "10" | "11" | "12" | "13" | "14" | "15" | "16" | "17" | "18" | "19" | "20" | "21" | "22" | "23" | "24" | "25" | "26" | "27" | "28" | "29" | "30" | "31" | "32" | "33" | "34" | "35" | "36" | "37" | "38" | "39" | "40" | "41" | "42" | "43" | "44" | "45" | "46" | "47" | "48" | "49" | "50" | "51" | "52" | "53" | "54" | "55" | "56" | "57" | "58" | "59" | "60" | "61" | "62" | "63" | "64" | "65" | "66" | "67" | "68" | "69" | "70" | "71" | "72" | "73" | "74" | "75" | "76" | "77" | "78" | "79" | "80" | "81" | "82" | "83" | "84" | "85" | "86" | "87" | "88" | "89" | "90" | "91" | "92" | "93" | "94" | "95" | "96" | "97" | "98" | "99" | "100";
+                        /** @description what each suit jumps; left out: doubles */
+                        suits?: {
+                            /** @description one rep in the notation */
+                            spades?: string;
+                            /** @description one rep in the notation */
+                            hearts?: string;
+                            /** @description one rep in the notation */
+                            diamonds?: string;
+                            /** @description one rep in the notation */
+                            clubs?: string;
+                        };
+                    };
+                    /** @description how many; 52 leaves the jokers out */
+                    cards?: number;
+                    /** @description the same seed gives the same order */
+                    seed?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcFault: {
         parameters: {
             query?: never;
@@ -6481,6 +6955,104 @@ export interface operations {
             };
         };
     };
+    calcFitLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /**
+                     * @description shape of the ladder
+                     * @enum {string}
+                     */
+                    family: "rising" | "falling" | "pyramid" | "falling-singles" | "fixed-singles" | "unbroken";
+                    /**
+                     * @description what rises: singles or doubles
+                     * @enum {string}
+                     */
+                    kind?: "s" | "d";
+                    /** @description singles before the doubles of each rung */
+                    fixed_singles?: number;
+                    /** @description calm singles that end each rung */
+                    exit_singles?: number;
+                    /**
+                     * @description what a miss means
+                     * @enum {string}
+                     */
+                    miss_rule?: "repeat" | "step-down" | "carry-on";
+                    /**
+                     * @description what it is for
+                     * @enum {string}
+                     */
+                    aim?: "practise" | "test" | "tire";
+                    /** @description time there is */
+                    minutes?: number;
+                    /** @description contacts there are */
+                    contacts?: number;
+                    /** @description chance of a miss of a single; left out: none */
+                    hazard_singles?: {
+                        /**
+                         * @description how it goes with the position in a set
+                         * @enum {string}
+                         */
+                        kind: "weibull" | "constant" | "list";
+                        /** @description weibull: reps after which 63 % of the sets have ended */
+                        scale?: number;
+                        /** @description weibull: above 1 misses come with tiredness */
+                        shape?: number;
+                        /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                        q?: number[];
+                    };
+                    /** @description chance of a miss of a double; left out: none */
+                    hazard_doubles?: {
+                        /**
+                         * @description how it goes with the position in a set
+                         * @enum {string}
+                         */
+                        kind: "weibull" | "constant" | "list";
+                        /** @description weibull: reps after which 63 % of the sets have ended */
+                        scale?: number;
+                        /** @description weibull: above 1 misses come with tiredness */
+                        shape?: number;
+                        /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                        q?: number[];
+                    };
+                    /** @description one single */
+                    seconds_per_single?: number;
+                    /** @description one double */
+                    seconds_per_double?: number;
+                    /** @description between rungs */
+                    break_s?: number;
+                    /** @description lost to a miss */
+                    miss_s?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcFrames: {
         parameters: {
             query?: never;
@@ -6624,6 +7196,69 @@ export interface operations {
             };
         };
     };
+    calcHall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description of the floor, along the front */
+                    width_m?: number;
+                    /** @description of the floor, along the front, with its unit; instead of width_m */
+                    width?: string | number;
+                    /** @description of the floor, away from the front */
+                    depth_m?: number;
+                    /** @description of the floor, away from the front, with its unit; instead of depth_m */
+                    depth?: string | number;
+                    /** @description of the hall */
+                    height_m?: number;
+                    /** @description of the hall, with its unit; instead of height_m */
+                    height?: string | number;
+                    /** @description who is here, in the order in which they stand */
+                    people: {
+                        /** @description height of the athlete */
+                        stature_m?: number;
+                        /** @description height of the athlete, with its unit; instead of stature_m */
+                        stature?: string | number;
+                        /** @description height of the athlete, with its unit; instead of stature_m */
+                        height?: string | number;
+                        /** @description their cable */
+                        cable_length_m?: number;
+                        /** @description their cable, with its unit; instead of cable_length_m */
+                        cable_length?: string | number;
+                        /** @description how high they jump */
+                        jump_m?: number;
+                        /** @description how high they jump, with its unit; instead of jump_m */
+                        jump?: string | number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcInterval: {
         parameters: {
             query?: never;
@@ -6634,8 +7269,13 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** @description the set, like "20/10 x8" or "20/10 x2: hops, tall singles"; or the fields below */
+                    /** @description like "20/10 x8", "20/10 x2: hops, tall singles" or "(20/10 x4; rest 60) x2"; or the fields */
                     text?: string;
+                    /**
+                     * @description the rest after the last work
+                     * @enum {string}
+                     */
+                    last_rest?: "dropped" | "kept";
                     /** @description work */
                     work_s?: number;
                     /** @description rest after it */
@@ -6768,9 +7408,7 @@ export interface operations {
                      * @description shape of the ladder
                      * @enum {string}
                      */
-                    family: "rising" | "pyramid" | "falling-singles" | "fixed-singles";
-                    /** @description longest rung */
-                    top: number;
+                    family: "rising" | "falling" | "pyramid" | "falling-singles" | "fixed-singles" | "unbroken";
                     /**
                      * @description what rises: singles or doubles
                      * @enum {string}
@@ -6778,6 +7416,21 @@ export interface operations {
                     kind?: "s" | "d";
                     /** @description singles before the doubles of each rung */
                     fixed_singles?: number;
+                    /** @description calm singles that end each rung */
+                    exit_singles?: number;
+                    /**
+                     * @description what a miss means
+                     * @enum {string}
+                     */
+                    miss_rule?: "repeat" | "step-down" | "carry-on";
+                    /** @description longest rung */
+                    top: number;
+                    /** @description shortest rung */
+                    start?: number;
+                    /** @description from rung to rung */
+                    step?: number;
+                    /** @description times through all rungs */
+                    repeats?: number;
                     /** @description chance of a miss of a single; left out: none */
                     hazard_singles?: {
                         /**
@@ -10500,6 +11153,39 @@ export interface operations {
                 };
                 content: {
                     "audio/wav": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    gamesRelay: {
+        parameters: {
+            query?: {
+                teams?: number;
+                reps?: number;
+                athletes?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RelayView"];
                 };
             };
             /** @description refused, with the reason */

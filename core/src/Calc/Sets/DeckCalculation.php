@@ -21,6 +21,7 @@ use Zumbo\Core\Sets\Game\Suit;
 final class DeckCalculation implements Calculation
 {
     private const DOUBLES = 'doubles';
+    private const USUAL_STYLE = 'd';
 
     public function name(): string
     {
@@ -48,7 +49,8 @@ final class DeckCalculation implements Calculation
                     Field::record(
                         'suits',
                         array_map(
-                            static fn (Suit $suit): Field => Field::text($suit->value, 60, 'one rep of it in the notation')->default('d'),
+                            static fn (Suit $suit): Field => Field::text($suit->value, 60, 'one rep in the notation')
+                                ->default(self::USUAL_STYLE),
                             Suit::cases(),
                         ),
                         'what each suit jumps; left out: doubles',
@@ -96,11 +98,12 @@ final class DeckCalculation implements Calculation
         }
         $styles = [];
         $suits = $rules->record('suits');
-        foreach (null === $suits ? [] : Suit::cases() as $suit) {
+        foreach (Suit::cases() as $suit) {
+            $written = $suits?->text($suit->value) ?? self::USUAL_STYLE;
             try {
-                $styles[$suit->value] = Pattern::parse($suits->text($suit->value));
+                $styles[$suit->value] = Pattern::parse($written);
             } catch (PatternError $e) {
-                throw BadInput::because('rules.suits.'.$suit->value, $suits->text($suit->value), $e->getMessage(), 'a pattern like d, s or s d');
+                throw BadInput::because('rules.suits.'.$suit->value, $written, $e->getMessage(), 'a pattern like d, s or s d');
             }
         }
         $joker = $rules->text('joker');

@@ -35,7 +35,7 @@ final class IntervalCalculation implements Calculation
     public function fields(): array
     {
         return [
-            Field::text('text', 600, 'the set, like "20/10 x8", "20/10 x2: hops, tall singles" or "(20/10 x4; rest 60) x2"; or the fields below'),
+            Field::text('text', 600, 'like "20/10 x8", "20/10 x2: hops, tall singles" or "(20/10 x4; rest 60) x2"; or the fields'),
             Field::choice('last_rest', ['dropped', 'kept'], 'the rest after the last work')->default('dropped'),
             Field::whole('work_s', 1, IntervalSet::LONGEST_S, 'work'),
             Field::whole('rest_s', 0, IntervalSet::LONGEST_S, 'rest after it'),

@@ -44,6 +44,10 @@ final class SetsMessages
         'ladder.harder' => 'Harder: the top of {top} is made in {in_100} of 100 goes; about {minutes} min',
         'ladder.same_top' => 'The same top in other steps, {times, plural, one {once} other {# times}} through; about '
             .'{minutes} min',
+        'game.ends' => 'Expected to end in minute {minute}: more likely over than not after it; {reps, plural, one {# rep} '
+            .'other {# reps}} until then, the last minute with {last}',
+        'game.to_the_cap' => 'Ends before minute {minute}: no more fits into a minute or into today; {reps, plural, one {# rep} '
+            .'other {# reps}} until then, the last minute with {last}',
         'weibull.few_misses' => 'Only {misses, plural, =0 {no miss} one {# miss} other {# misses}}: {needed} or more '
             .'are needed to tell whether they come with tiredness.',
         'weibull.all_alike' => '{misses, plural, one {The only miss came at one rep} other {All # misses came at the '

@@ -21,7 +21,7 @@ final readonly class OneMoreEachMinute
     private const STILL_LIKELY = 0.5;
 
     /**
-     * @param non-empty-list<float> $stillIn chance of having held every minute so far, minute by minute
+     * @param list<float> $stillIn chance of having held every minute so far, minute by minute
      */
     private function __construct(
         public int $first,
@@ -32,11 +32,11 @@ final readonly class OneMoreEachMinute
     }
 
     /**
-     * @param int    $first    reps of the first minute, from 1
-     * @param Hazard $hazard   chance of a miss by the position in a set
-     * @param float  $secondsPerRep above 0
-     * @param float  $missS    lost to a miss
-     * @param int|null $mostContacts a cap that ends it earlier
+     * @param int      $first         reps of the first minute, from 1
+     * @param Hazard   $hazard        chance of a miss by the position in a set
+     * @param float    $secondsPerRep above 0
+     * @param float    $missS         lost to a miss
+     * @param int|null $mostContacts  a cap that ends it earlier
      *
      * @throws OutOfRange when not even the first minute can be filled
      */
@@ -126,10 +126,10 @@ final readonly class OneMoreEachMinute
     }
 
     /**
-     * @param non-empty-list<array<int, float>> $at
-     * @param list<float>                       $q
+     * @param list<array<int, float>> $at
+     * @param list<float>             $q
      *
-     * @return non-empty-list<array<int, float>>
+     * @return list<array<int, float>>
      */
     private static function oneRepMore(array $at, array $q, int $mostMisses): array
     {

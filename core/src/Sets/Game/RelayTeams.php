@@ -40,7 +40,7 @@ final readonly class RelayTeams
             ? self::best($seconds, $largest)
             : self::swapped(self::dealt($seconds, $teams), $seconds, $largest);
 
-        return new self($found, self::times($found, $seconds, $largest));
+        return new self(array_map(array_values(...), $found), self::times($found, $seconds, $largest));
     }
 
     /** Seconds between the quickest and the slowest team. */
@@ -96,10 +96,10 @@ final readonly class RelayTeams
     }
 
     /**
-     * @param non-empty-list<list<int>> $teams
-     * @param list<float>               $seconds
+     * @param non-empty-list<array<int, int>> $teams
+     * @param list<float>                     $seconds
      *
-     * @return non-empty-list<list<int>>
+     * @return non-empty-list<array<int, int>>
      */
     private static function swapped(array $teams, array $seconds, int $largest): array
     {
@@ -120,7 +120,7 @@ final readonly class RelayTeams
     }
 
     /**
-     * @param non-empty-list<list<int>> $teams
+     * @param non-empty-list<array<int, int>> $teams
      *
      * @return iterable<array{int, int, int, int}> team and place of both
      */
@@ -138,8 +138,8 @@ final readonly class RelayTeams
     }
 
     /**
-     * @param non-empty-list<list<int>> $teams
-     * @param list<float>               $seconds
+     * @param non-empty-list<array<int, int>> $teams
+     * @param list<float>                     $seconds
      */
     private static function spread(array $teams, array $seconds, int $largest): float
     {
@@ -151,8 +151,8 @@ final readonly class RelayTeams
     }
 
     /**
-     * @param non-empty-list<list<int>> $teams
-     * @param list<float>               $seconds
+     * @param non-empty-list<array<int, int>> $teams
+     * @param list<float>                     $seconds
      *
      * @return non-empty-list<float>
      */

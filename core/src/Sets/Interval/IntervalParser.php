@@ -86,7 +86,7 @@ final class IntervalParser
     }
 
     /**
-     * @return array<int, string>|null what was met, or null and nothing is taken
+     * @return array<array-key, string>|null what was met, or null and nothing is taken
      */
     private function take(string $pattern): ?array
     {

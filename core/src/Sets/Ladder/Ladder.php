@@ -95,7 +95,7 @@ final readonly class Ladder
         self::refuse('exit singles', $exitSingles, 0, self::MOST_EXIT);
         // Where the double is jumped as the tall single is, tall singles go before it.
         $single = Method::SameJump === $method ? JumpKind::TallSingle : JumpKind::Single;
-        $exit = 0 === $exitSingles ? [] : [new JumpRun(JumpKind::Single, $exitSingles)];
+        $exit = 0 === $exitSingles ? [] : [new JumpRun(JumpKind::Single, max(1, $exitSingles))];
         $rung = static fn (int $count): Pattern => Pattern::of([
             ...match ($family) {
                 LadderFamily::FallingSingles => [new JumpRun($single, max(1, $count)), new JumpRun(JumpKind::Double, 1)],

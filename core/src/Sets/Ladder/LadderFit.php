@@ -166,22 +166,29 @@ final readonly class LadderFit
      */
     private static function alternatives(FittedLadder $best, array $others): array
     {
-        $first = static function (string $code, callable $isIt) use ($others): ?FittedLadder {
-            foreach ($others as $one) {
-                if ($isIt($one)) {
-                    return $one->because(Verdict::of($code, self::values($one)));
-                }
-            }
-
-            return null;
-        };
+        $chance = $best->chanceOfTop;
         $found = array_values(array_filter([
-            $first('ladder.easier', static fn (FittedLadder $one): bool => $one->chanceOfTop > $best->chanceOfTop + self::APART),
-            $first('ladder.harder', static fn (FittedLadder $one): bool => $one->chanceOfTop < $best->chanceOfTop - self::APART),
-            $first('ladder.same_top', static fn (FittedLadder $one): bool => $one->top === $best->top),
+            self::first($others, 'ladder.easier', static fn (FittedLadder $one): bool => $one->chanceOfTop > $chance + self::APART),
+            self::first($others, 'ladder.harder', static fn (FittedLadder $one): bool => $one->chanceOfTop < $chance - self::APART),
+            self::first($others, 'ladder.same_top', static fn (FittedLadder $one): bool => $one->top === $best->top),
         ]));
 
         return \array_slice($found, 0, 2);
+    }
+
+    /**
+     * @param list<FittedLadder>           $others
+     * @param callable(FittedLadder): bool $isIt
+     */
+    private static function first(array $others, string $code, callable $isIt): ?FittedLadder
+    {
+        foreach ($others as $one) {
+            if ($isIt($one)) {
+                return $one->because(Verdict::of($code, self::values($one)));
+            }
+        }
+
+        return null;
     }
 
     /**

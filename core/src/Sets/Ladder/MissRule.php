@@ -23,9 +23,9 @@ enum MissRule: string
      * upwards once more often than one comes down to it, so u_i = 1 + d_{i+1}, goes_i = u_i / P_i, d_i = goes_i (1 − P_i)
      * from the top rung down.
      *
-     * @param non-empty-list<float> $chances of each rung at one go
+     * @param list<float> $chances of each rung at one go
      *
-     * @return array{goes: non-empty-list<float>, breaks: float} infinite where a rung can't be made
+     * @return array{goes: list<float>, breaks: float} infinite where a rung can't be made
      */
     public function goes(array $chances): array
     {
@@ -33,13 +33,14 @@ enum MissRule: string
         if (self::CarryOn === $this) {
             return ['goes' => array_fill(0, $rungs, 1.0), 'breaks' => $rungs - 1.0];
         }
-        $goes = $chances;
+        $goes = [];
         $down = 0.0;
         $breaks = -1.0;
         for ($rung = $rungs - 1; $rung >= 0; --$rung) {
             $up = 1 + $down;
-            $goes[$rung] = 0.0 === $chances[$rung] ? \INF : $up / $chances[$rung];
-            $down = self::StepDown === $this ? $goes[$rung] * (1 - $chances[$rung]) : 0.0;
+            $begun = 0.0 === $chances[$rung] ? \INF : $up / $chances[$rung];
+            array_unshift($goes, $begun);
+            $down = self::StepDown === $this ? $begun * (1 - $chances[$rung]) : 0.0;
             $breaks += $up;
         }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Sets;
+namespace Zumbo\App\Sets\Ladder;
 
 use Zumbo\App\Shared\BeatView;
 use Zumbo\Core\Drill\CountKind;
@@ -40,17 +40,17 @@ final readonly class RungView
     ) {
     }
 
-    public static function of(RungOutlook $rung, CountKind $countKind): self
+    public static function of(RungOutlook $rung, Ladder $ladder, CountKind $countKind): self
     {
         return new self(
             $rung->pattern->text(),
             $rung->pattern->notation(),
             array_map(BeatView::of(...), PatternTiming::of($rung->pattern, Rate::perMinute(self::CADENCE))),
             $rung->chance,
-            1 / $rung->chance,
+            LadderView::shown($rung->tries()),
             !$rung->isOutOfReach(),
-            $rung->expectedS,
-            CountKind::Tries === $countKind ? 1 : Ladder::reps($rung->pattern),
+            LadderView::shown($rung->expectedS()),
+            CountKind::Tries === $countKind ? 1 : $ladder->reps($rung->pattern),
         );
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Sets;
+namespace Zumbo\App\Sets\Interval;
 
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\People\Athletes;
@@ -27,14 +27,15 @@ final readonly class BuildIntervals
         $judged = $this->mayJump->orRefuse($athlete);
         $set = $input->set();
         $stage = $athlete->stage();
-        $contacts = $set->contacts(Rate::perMinute(DrillTable::ofStage($stage, $judged->gates->ways)[0]->cadence), $stage);
+        $own = Rate::perMinute(DrillTable::ofStage($stage, $judged->gates->ways)[0]->cadence);
 
         return IntervalView::of(
             $id->toRfc4122(),
             $set,
             $set->measuredBy($judged->gates->at($stage)),
-            $contacts,
-            SentenceView::of($judged->today->contacts->with($contacts), LengthUnit::Centimetre),
+            $stage,
+            $own,
+            SentenceView::of($judged->today->contacts->with($set->contacts($own, $stage)), LengthUnit::Centimetre),
         );
     }
 }
