@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Psr\Clock\ClockInterface;
-use Zumbo\App\ClassHour\Here\AbsentView;
+use Zumbo\App\ClassHour\Here\ReadHere;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Entity\Path\OwnDrills;
-use Zumbo\App\Entity\People\Athlete;
-use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\People\Attendances;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
@@ -23,16 +20,13 @@ use Zumbo\App\Shared\Path\Provisional;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;
-use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Gear\LookOver;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Path\TodaysSet;
-use Zumbo\Core\Today\Attendance;
 use Zumbo\Core\Today\ClassTime;
-use Zumbo\Core\Today\ClassTimes;
 use Zumbo\Core\Today\RopeState;
 
 /**
@@ -46,8 +40,7 @@ final readonly class ShowClass
     private const INSTEAD = 3;
 
     public function __construct(
-        private Athletes $athletes,
-        private JudgeToday $judge,
+        private ReadHere $here,
         private CurrentCoach $coach,
         private Attempts $attempts,
         private LoggedEntries $entries,
@@ -55,7 +48,6 @@ final readonly class ShowClass
         private OwnDrills $drills,
         private DaySums $sums,
         private ReadOutlooks $outlooks,
-        private Attendances $attendances,
         private Gyms $gyms,
         private ClockInterface $clock,
     ) {
@@ -66,16 +58,7 @@ final readonly class ShowClass
         $now = $this->clock->now();
         $gym = $this->gyms->current();
         $day = LocalDay::of($now, $gym->timeZone());
-        $athletes = $this->athletes->present();
-        usort(
-            $athletes,
-            static fn (Athlete $a, Athlete $b): int => [$a->stage()->number(), $a->profile()->name] <=> [
-                $b->stage()->number(),
-                $b->profile()->name,
-            ],
-        );
-        $judged = $this->judge->everybody($athletes);
-        [$judged, $absent] = $this->here($judged, $day, $gym->classTimes());
+        ['here' => $judged, 'absent' => $absent] = $this->here->tonight($gym, $now);
         $views = $this->athleteViews($judged, $day, $gym->unit());
         $today = static fn (Attempt $attempt): bool => LocalDay::areSame($attempt->loggedAt(), $now, $gym->timeZone());
         $newest = $this->attempts->newest(LocalDay::beginOf($now, $gym->timeZone()), self::JUST_NOW);
@@ -141,33 +124,6 @@ final readonly class ShowClass
         }
 
         return $views;
-    }
-
-    /**
-     * @param array<string, Judged> $judged
-     *
-     * @return array{array<string, Judged>, list<AbsentView>} who is in the hall, and who is not
-     */
-    private function here(array $judged, \DateTimeImmutable $day, ClassTimes $times): array
-    {
-        $usual = $times->tellsApart($day) ? $this->attendances->comesOnThatDay($day, intdiv(Attendance::EXPECTED_DAYS, 7)) : [];
-        $marks = $this->attendances->on($day);
-        $daysAgo = $this->attendances->lastSeen($day);
-        $absent = [];
-        foreach ($judged as $id => $one) {
-            $logged = $one->sums->entriesOn($day) > 0;
-            // Where nobody came on that day yet, it tells nothing.
-            $onOther = [] !== $usual && !isset($usual[$id]);
-            $away = Attendance::tonight($marks[$id] ?? null, $logged, $daysAgo[$id] ?? null, $onOther)->away;
-            if (null !== $away) {
-                $name = explode(' ', $one->athlete->profile()->name)[0];
-                $absent[] = new AbsentView($id, $name, SentenceView::of($away, LengthUnit::Centimetre)->sentence);
-                unset($judged[$id]);
-            }
-        }
-        usort($absent, static fn (AbsentView $a, AbsentView $b): int => $a->firstName <=> $b->firstName);
-
-        return [$judged, $absent];
     }
 
     /**

@@ -26,6 +26,12 @@ final readonly class GymView
         public ?float $handleM,
         /** Of its hall; null: not known. */
         public ?float $ceilingM,
+        /** Of its hall along the front; null: not known. */
+        public ?float $hallWidthM,
+        public ?float $hallDepthM,
+        /** Of the mat in the middle of it; null: there is none. */
+        public ?float $matWidthM,
+        public ?float $matDepthM,
         /** In which ropes are measured; null: as each school names it. */
         public ?Stance $stance,
         /** By which ends they are read; null: as each school means it. */
@@ -51,6 +57,10 @@ final readonly class GymView
             $gym->beginnersSchool(),
             $gym->handleLengthM(),
             $gym->ceilingM(),
+            $gym->hallWidthM(),
+            $gym->hallDepthM(),
+            $gym->matWidthM(),
+            $gym->matDepthM(),
             $gym->measuring()->stance,
             $gym->measuring()->reading,
             $gym->classTimes()->written(),

@@ -29,6 +29,8 @@ final class AuthorisationTest extends ApiTestCase
         '/api/way-in',
         '/api/join',
         '/api/reset',
+        '/api/time',
+        '/api/class-link',
     ];
 
     private const RANK = [
@@ -44,6 +46,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/athletes/{id}' => 'ROLE_COACH',
         'DELETE /api/attempts/{id}' => 'ROLE_HELPER',
         'DELETE /api/cables/{id}' => 'ROLE_COACH',
+        'DELETE /api/class-clock/{id}' => 'ROLE_HELPER',
         'DELETE /api/drills/{id}' => 'ROLE_COACH',
         'DELETE /api/entry-lists/{id}' => 'ROLE_COACH',
         'DELETE /api/focuses/{id}' => 'ROLE_COACH',
@@ -86,12 +89,14 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/attempts/{id}' => 'ROLE_HELPER',
         'GET /api/changes' => 'ROLE_HELPER',
         'GET /api/class' => 'ROLE_HELPER',
+        'GET /api/class-clock' => 'ROLE_HELPER',
         'GET /api/cut-sheet' => 'ROLE_HELPER',
         'GET /api/drills' => 'ROLE_HELPER',
         'GET /api/export.json' => 'ROLE_COACH',
         'GET /api/export.zip' => 'ROLE_COACH',
         'GET /api/export/{table}.csv' => 'ROLE_COACH',
         'GET /api/first-ropes' => 'ROLE_HELPER',
+        'GET /api/floor' => 'ROLE_HELPER',
         'GET /api/focuses/{id}' => 'ROLE_HELPER',
         'GET /api/frames' => 'ROLE_HELPER',
         'GET /api/gates' => 'ROLE_HELPER',
@@ -124,6 +129,7 @@ final class AuthorisationTest extends ApiTestCase
         'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/ways' => 'ROLE_COACH',
         'PATCH /api/attempts/{id}' => 'ROLE_HELPER',
+        'PATCH /api/class-clock/{id}' => 'ROLE_HELPER',
         'PATCH /api/drills/{id}' => 'ROLE_COACH',
         'PATCH /api/gym' => 'ROLE_OWNER',
         'PATCH /api/gym/ways' => 'ROLE_OWNER',
@@ -141,6 +147,7 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/calc/{name}' => 'ROLE_HELPER',
         'POST /api/cautions/{id}/clear' => 'ROLE_COACH',
         'POST /api/cautions/{id}/statement' => 'ROLE_COACH',
+        'POST /api/class-clock/{id}/moves' => 'ROLE_HELPER',
         'POST /api/drills/{id}/restore' => 'ROLE_COACH',
         'POST /api/entry-lists' => 'ROLE_COACH',
         'POST /api/focuses/{id}/restore' => 'ROLE_COACH',
@@ -165,9 +172,12 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/attendance/{id}' => 'ROLE_COACH',
         'PUT /api/cables/{id}' => 'ROLE_COACH',
         'PUT /api/cautions/{id}' => 'ROLE_HELPER',
+        'PUT /api/class-clock/{id}' => 'ROLE_HELPER',
         'PUT /api/drills/{id}' => 'ROLE_COACH',
         'PUT /api/entry-lists/{id}' => 'ROLE_COACH',
         'PUT /api/first-ropes/{id}' => 'ROLE_COACH',
+        'PUT /api/floor/arrangements/{id}' => 'ROLE_HELPER',
+        'PUT /api/floor/{id}' => 'ROLE_HELPER',
         'PUT /api/focuses/{id}' => 'ROLE_COACH',
         'PUT /api/gates/{id}' => 'ROLE_COACH',
         'PUT /api/goes/{id}' => 'ROLE_HELPER',
@@ -309,7 +319,13 @@ final class AuthorisationTest extends ApiTestCase
         $this->assertStatus(201);
         $person = $this->send('GET', '/api/people')['people'][0]['id'];
         $this->openSession($gym, $person, $session);
+        $clock = self::id();
+        $secret = str_repeat('c', 22);
+        $programmes = [['title' => 'All', 'text' => '20/10 x8']];
+        $this->send('PUT', '/api/class-clock/'.$clock, ['programmes' => $programmes, 'linkSecret' => $secret]);
+        $this->assertStatus(201);
         $rows = [
+            'class-clock' => $clock,
             'links' => $link,
             'people' => $person,
             'sessions' => $session,
@@ -349,6 +365,8 @@ final class AuthorisationTest extends ApiTestCase
             'PATCH /api/drills/{id}' => ['title' => 'Ours', 'stage' => 'link', 'notation' => '6d'],
             'PATCH /api/attempts/{id}' => ['clean' => false],
             'POST /api/attempts/{id}/move' => ['athleteId' => $athlete],
+            'PATCH /api/class-clock/{id}' => ['programmes' => [['title' => 'All', 'text' => '30/10 x8']]],
+            'POST /api/class-clock/{id}/moves' => ['move' => 'pause'],
             'PATCH /api/notes/{id}' => ['text' => 'better'],
             'PATCH /api/people/{id}' => ['role' => 'helper'],
             'PATCH /api/pins/{id}' => ['rackRopeId' => $shared],

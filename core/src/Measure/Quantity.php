@@ -33,6 +33,8 @@ enum Quantity
     case Kerf;
     /** Of a hall, above its floor. */
     case Ceiling;
+    /** A side of a hall, or of its mat. */
+    case HallSide;
 
     public function range(): LengthRange
     {
@@ -48,6 +50,7 @@ enum Quantity
             self::Stock => ['Stock', 1.0, 500.0],
             self::Kerf => ['Kerf', 0.0, 0.05],
             self::Ceiling => ['Ceiling', 2.0, 20.0],
+            self::HallSide => ['Side of the hall', 2.0, 60.0],
         };
 
         return LengthRange::of($name, Length::ofMetres($leastM), Length::ofMetres($mostM));

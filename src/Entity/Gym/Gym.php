@@ -50,6 +50,21 @@ class Gym implements VersionedRow, Trailed
     #[ORM\Column(type: 'float', nullable: true)]
     private ?float $ceilingM = null;
 
+    /** Of its hall along the front, where the coach stands; null: not known. */
+    #[ORM\Column(type: 'float', nullable: true)]
+    private ?float $hallWidthM = null;
+
+    /** Of its hall, away from the front. */
+    #[ORM\Column(type: 'float', nullable: true)]
+    private ?float $hallDepthM = null;
+
+    /** Of the mat in the middle of it, that one jumps on; null: there is none. */
+    #[ORM\Column(type: 'float', nullable: true)]
+    private ?float $matWidthM = null;
+
+    #[ORM\Column(type: 'float', nullable: true)]
+    private ?float $matDepthM = null;
+
     /** In which ropes are measured; null: as each school names it. */
     #[ORM\Column(length: 12, enumType: Stance::class, nullable: true)]
     private ?Stance $stance = null;
@@ -175,6 +190,32 @@ class Gym implements VersionedRow, Trailed
     {
         $this->handleLengthM = $handleLengthM;
         $this->ceilingM = $ceilingM;
+    }
+
+    public function hallWidthM(): ?float
+    {
+        return $this->hallWidthM;
+    }
+
+    public function hallDepthM(): ?float
+    {
+        return $this->hallDepthM;
+    }
+
+    public function matWidthM(): ?float
+    {
+        return $this->matWidthM;
+    }
+
+    public function matDepthM(): ?float
+    {
+        return $this->matDepthM;
+    }
+
+    public function layOut(?float $hallWidthM, ?float $hallDepthM, ?float $matWidthM, ?float $matDepthM): void
+    {
+        [$this->hallWidthM, $this->hallDepthM] = [$hallWidthM, $hallDepthM];
+        [$this->matWidthM, $this->matDepthM] = [$matWidthM, $matDepthM];
     }
 
     public function measuring(): Measuring

@@ -28,6 +28,8 @@ final readonly class GymRows
         'practice_set',
         'practice',
         'class_hour',
+        'class_clock',
+        'hall_spot',
         'evening_note',
         'gym_change',
         'rope',

@@ -29,6 +29,7 @@ final readonly class Athletes
         'noted_caution',
         'day_stop',
         'attendance',
+        'hall_spot',
     ];
 
     public function __construct(private GymDatabase $database, private GymScope $scope)

@@ -17,6 +17,8 @@ final class StaysHere
         'sessions' => 'the same',
         'first_code' => 'the code of a machine\'s first gym',
         'cache_items' => 'counted attempts to sign in',
+        'class_clock' => 'the clock of a class, until it ends',
+        'hall_spot' => 'where somebody stood in this hall',
         'practice' => 'follows from the log',
         'practice_set' => 'follows from the log',
         'day_sum' => 'worked out from the log',

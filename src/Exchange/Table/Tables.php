@@ -457,6 +457,10 @@ final class Tables
             Column::choice('beginners_school', self::cases(School::class), 'what beginners and guests are sized by'),
             Column::length('handle_length_m', Quantity::Handle, 'of its ropes; nothing: not known')->optional(),
             Column::length('ceiling_m', Quantity::Ceiling, 'of its hall; nothing: not known')->optional(),
+            Column::length('hall_width_m', Quantity::HallSide, 'of its hall along the front; nothing: not known')->optional(),
+            Column::length('hall_depth_m', Quantity::HallSide, 'of its hall, away from the front')->optional(),
+            Column::length('mat_width_m', Quantity::HallSide, 'of the mat in the middle; nothing: there is none')->optional(),
+            Column::length('mat_depth_m', Quantity::HallSide, 'of the mat, away from the front')->optional(),
             Column::choice('stance', self::cases(Stance::class), 'in which ropes are measured; nothing: as each school names it')
                 ->optional(),
             Column::choice('reading', ['handle-end', 'cable-end'], 'by which ends; nothing: as each school means it')->optional(),

@@ -64,6 +64,12 @@ final readonly class ChangeSettings
             null === $input->handle ? $gym->handleLengthM() : $input->handleM(),
             null === $input->ceiling ? $gym->ceilingM() : $input->ceilingM(),
         );
+        $gym->layOut(
+            SettingsInput::side($input->hallWidth, $gym->hallWidthM()),
+            SettingsInput::side($input->hallDepth, $gym->hallDepthM()),
+            SettingsInput::side($input->matWidth, $gym->matWidthM()),
+            SettingsInput::side($input->matDepth, $gym->matDepthM()),
+        );
         $gym->measureBy($input->measuring($gym->measuring()));
         if (null !== $input->classTimes) {
             $gym->meetAt(self::times($input->classTimes));

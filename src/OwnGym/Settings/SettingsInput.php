@@ -40,6 +40,13 @@ final readonly class SettingsInput
         #[ReadableLength(Quantity::Handle, mayBeEmpty: true)] public ?string $handle = null,
         /** Of the hall; empty: not known. */
         #[ReadableLength(Quantity::Ceiling, mayBeEmpty: true)] public ?string $ceiling = null,
+        /** Of the hall along the front; empty: not known. */
+        #[ReadableLength(Quantity::HallSide, mayBeEmpty: true)] public ?string $hallWidth = null,
+        /** Of the hall, away from the front. */
+        #[ReadableLength(Quantity::HallSide, mayBeEmpty: true)] public ?string $hallDepth = null,
+        /** Of the mat in the middle of it; empty: there is none. */
+        #[ReadableLength(Quantity::HallSide, mayBeEmpty: true)] public ?string $matWidth = null,
+        #[ReadableLength(Quantity::HallSide, mayBeEmpty: true)] public ?string $matDepth = null,
         /** In which ropes are measured. */
         #[Assert\Choice(choices: [self::BY_SCHOOL, 'one-foot', 'two-feet', 'pinned'])] public ?string $stance = null,
         /** By which ends they are read. */
@@ -67,6 +74,12 @@ final readonly class SettingsInput
     public function ceilingM(): ?float
     {
         return self::metres($this->ceiling, Quantity::Ceiling);
+    }
+
+    /** @param float|null $now what it is, and stays when nothing is typed */
+    public static function side(?string $typed, ?float $now): ?float
+    {
+        return null === $typed ? $now : self::metres($typed, Quantity::HallSide);
     }
 
     private static function metres(?string $typed, Quantity $quantity): ?float

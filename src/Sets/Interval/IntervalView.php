@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Sets\Interval;
 
+use Zumbo\App\Shared\Interval\ClockPhaseView;
+use Zumbo\App\Shared\Interval\StationStripView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Rate;

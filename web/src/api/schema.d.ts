@@ -1328,6 +1328,94 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class-clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The clock of the class that runs now, with who does what.
+         * @description For whoever is signed in.
+         */
+        get: operations["clockRunning"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-clock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Starts the clock of the class.
+         * @description For whoever is signed in.
+         */
+        put: operations["clockStart"];
+        post?: never;
+        /**
+         * Ends the clock of the class, and the athletes' link with it.
+         * @description For whoever is signed in.
+         */
+        delete: operations["clockEnd"];
+        options?: never;
+        head?: never;
+        /**
+         * Gives out anew who does what under the clock.
+         * @description For whoever is signed in.
+         */
+        patch: operations["clockShare"];
+        trace?: never;
+    };
+    "/api/class-clock/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Pauses the clock of the class, goes on, skips, adds or takes 30 s.
+         * @description For whoever is signed in.
+         */
+        post: operations["clockMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The clock of the class for whoever holds its link: first names only.
+         * @description For anybody.
+         */
+        post: operations["classLinkLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cut-sheet": {
         parameters: {
             query?: never;
@@ -1573,6 +1661,66 @@ export interface paths {
          * @description For coaches.
          */
         put: operations["firstRopesKeep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/floor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The hall to scale: where everybody stands, with the room each needs.
+         * @description For whoever is signed in.
+         */
+        get: operations["floorTonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/floor/arrangements/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Lets everybody stand where there is room, stations by stage.
+         * @description For whoever is signed in.
+         */
+        put: operations["floorArrange"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/floor/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Puts an athlete to a place in the hall.
+         * @description For whoever is signed in.
+         */
+        put: operations["floorPut"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2908,6 +3056,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The server's clock in milliseconds, for screens that show one time.
+         * @description For anybody.
+         */
+        get: operations["classLinkTime"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trail": {
         parameters: {
             query?: never;
@@ -3268,6 +3436,27 @@ export interface components {
             news: components["schemas"]["SentenceView"] | null;
             provisional: boolean;
         };
+        ClassClockInput: {
+            programmes: components["schemas"]["ProgrammeInput"][];
+            linkSecret: string;
+            countInS?: number;
+        };
+        ClassClockView: {
+            id: string;
+            version: number;
+            startMs: number;
+            pausedAtMs: number | null;
+            programmes: components["schemas"]["ProgrammeView"][];
+            movedBy: string;
+            link: string;
+            nowMs: number;
+            ended: boolean;
+        };
+        ClassLinkInput: {
+            gym: string;
+            clock: string;
+            secret: string;
+        };
         ClassView: {
             title: components["schemas"]["SentenceView"];
             day: string;
@@ -3283,6 +3472,10 @@ export interface components {
         };
         /** @enum {string} */
         Clearance: "coach" | "professional";
+        ClockPersonView: {
+            firstName: string;
+            id: string | null;
+        };
         ClockPhaseView: {
             kind: components["schemas"]["PhaseKind"];
             seconds: number;
@@ -3493,6 +3686,18 @@ export interface components {
             contacts: number;
             why: components["schemas"]["SentenceView"] | null;
         };
+        FloorView: {
+            title: components["schemas"]["SentenceView"];
+            widthM: number;
+            depthM: number;
+            sizeGuessed: boolean;
+            matWidthM: number | null;
+            matDepthM: number | null;
+            ceilingM: number | null;
+            spots: components["schemas"]["SpotView"][];
+            roomFor: number;
+            revision: number;
+        };
         FocusInput: {
             athleteId: string;
             fault: string;
@@ -3642,6 +3847,10 @@ export interface components {
             beginnersSchool: components["schemas"]["School"];
             handleM: number | null;
             ceilingM: number | null;
+            hallWidthM: number | null;
+            hallDepthM: number | null;
+            matWidthM: number | null;
+            matDepthM: number | null;
             stance: components["schemas"]["Stance"] | null;
             reading: components["schemas"]["Reading"] | null;
             classTimes: string;
@@ -3924,7 +4133,8 @@ export interface components {
         /** @enum {string} */
         MissRule: "repeat" | "step-down" | "carry-on";
         MoveInput: {
-            athleteId: string;
+            /** @enum {string} */
+            move: "pause" | "go" | "skip" | "add" | "take";
         };
         MovePinInput: {
             rackRopeId: string;
@@ -4158,6 +4368,24 @@ export interface components {
             title: string;
             text: string;
         };
+        ProgrammeInput: {
+            title: string;
+            text: string;
+            keepLastRest?: boolean;
+            athletes?: string[];
+        };
+        ProgrammeView: {
+            title: string;
+            text: string;
+            keepLastRest: boolean;
+            phases: components["schemas"]["ClockPhaseView"][];
+            strips: components["schemas"]["StationStripView"][];
+            people: components["schemas"]["ClockPersonView"][];
+            totalS: number;
+        };
+        ProgrammesInput: {
+            programmes: components["schemas"]["ProgrammeInput"][];
+        };
         QualityInput: {
             clean: boolean;
         };
@@ -4330,6 +4558,11 @@ export interface components {
             expectedS: number;
             reps: number;
         };
+        RunningClockView: {
+            clock: components["schemas"]["ClassClockView"] | null;
+            nowMs: number;
+            revision: number;
+        };
         ScaledView: {
             scaling: components["schemas"]["Scaling"];
             expectedS: number;
@@ -4416,6 +4649,10 @@ export interface components {
             beginnersSchool?: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | null;
             handle?: string | null;
             ceiling?: string | null;
+            hallWidth?: string | null;
+            hallDepth?: string | null;
+            matWidth?: string | null;
+            matDepth?: string | null;
             /** @enum {string|null} */
             stance?: "by-school" | "one-foot" | "two-feet" | "pinned" | null;
             /** @enum {string|null} */
@@ -4485,6 +4722,24 @@ export interface components {
             verdict: components["schemas"]["RopeVerdictView"];
             handLimits: components["schemas"]["HandLimitsView"];
             sources: components["schemas"]["SizingSourcesView"];
+        };
+        SpotInput: {
+            xM: number;
+            yM: number;
+        };
+        SpotView: {
+            athleteId: string;
+            firstName: string;
+            xM: number | null;
+            yM: number | null;
+            radiusM: number;
+            ropeGuessed: boolean;
+            put: boolean;
+            crowds: string[];
+            overTheEdge: boolean;
+            ceilingNeededM: number;
+            ceilingFits: boolean | null;
+            version: number;
         };
         /** @enum {string} */
         Stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
@@ -4602,6 +4857,9 @@ export interface components {
             answer: string;
             chosenHere: boolean;
             options: components["schemas"]["WayOptionView"][];
+        };
+        TimeView: {
+            nowMs: number;
         };
         TodayView: {
             athleteId: string;
@@ -8560,6 +8818,222 @@ export interface operations {
             };
         };
     };
+    clockRunning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunningClockView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    clockStart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassClockInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassClockView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassClockView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    clockEnd: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassClockView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    clockShare: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProgrammesInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassClockView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    clockMove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassClockView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classLinkLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassLinkInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassClockView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     cuttingSheet: {
         parameters: {
             query?: {
@@ -9081,6 +9555,104 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    floorTonight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    floorArrange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    floorPut: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpotInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorView"];
+                };
             };
             /** @description refused, with the reason */
             default: {
@@ -12011,6 +12583,35 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classLinkTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimeView"];
                 };
             };
             /** @description refused, with the reason */

@@ -48,6 +48,11 @@ final class SetsMessages
             .'other {# reps}} until then, the last minute with {last}',
         'game.to_the_cap' => 'Ends before minute {minute}: no more fits into a minute or into today; {reps, plural, one {# rep} '
             .'other {# reps}} until then, the last minute with {last}',
+        'hall.nobody' => 'Nobody is in the hall yet',
+        'hall.room' => '{people, plural, one {# person has} other {All # people have}} room to jump',
+        'hall.without' => '{without, plural, one {# person has} other {# people have}} no room to jump in this hall',
+        'hall.crowded' => '{crowded, plural, one {# person stands} other {# people stand}} too near to somebody or a wall',
+        'hall.low' => 'The ceiling is too low for {low, plural, one {# person} other {# people}}',
         'weibull.few_misses' => 'Only {misses, plural, =0 {no miss} one {# miss} other {# misses}}: {needed} or more '
             .'are needed to tell whether they come with tiredness.',
         'weibull.all_alike' => '{misses, plural, one {The only miss came at one rep} other {All # misses came at the '

@@ -18,4 +18,9 @@ final readonly class ClockPhase
         public ?string $station,
     ) {
     }
+
+    public function lasting(int $seconds): self
+    {
+        return new self($this->kind, $seconds, $this->round, $this->station);
+    }
 }

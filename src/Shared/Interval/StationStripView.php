@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Sets\Interval;
+namespace Zumbo\App\Shared\Interval;
 
 use Zumbo\App\Shared\BeatView;
 use Zumbo\Core\Measure\Rate;

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\ClassHour\Clock;
+
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/**
+ * What the athletes' link holds behind its `#`, which browsers never send on by themselves.
+ */
+final readonly class ClassLinkInput
+{
+    public function __construct(
+        #[Assert\Uuid(versions: [7])] public string $gym,
+        #[Assert\Uuid(versions: [7])] public string $clock,
+        #[\SensitiveParameter]
+        #[Assert\Regex(ClassClockInput::SECRET, message: '22 to 64 letters and digits that chance has made')]
+        public string $secret,
+    ) {
+    }
+
+    public function gym(): Uuid
+    {
+        return Uuid::fromString($this->gym);
+    }
+
+    public function clock(): Uuid
+    {
+        return Uuid::fromString($this->clock);
+    }
+}
