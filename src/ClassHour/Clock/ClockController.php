@@ -54,7 +54,7 @@ final readonly class ClockController
     #[Route('/{id}/moves', methods: ['POST'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(ClassClockView::class, says: 'Pauses the clock of the class, goes on, skips, adds or takes 30 s.')]
-    public function move(UuidV7 $id, WriteCondition $condition, #[FromBody] MoveInput $input): ClassClockView
+    public function move(UuidV7 $id, WriteCondition $condition, #[FromBody] ClockMoveInput $input): ClassClockView
     {
         $this->run->move($id, $input, $condition);
 

@@ -65,7 +65,7 @@ final readonly class RunClock
         });
     }
 
-    public function move(UuidV7 $id, MoveInput $input, WriteCondition $condition): void
+    public function move(UuidV7 $id, ClockMoveInput $input, WriteCondition $condition): void
     {
         $now = $this->time->nowMs();
         $this->change('move', $id, $condition, $input, function (ClassClock $row) use ($input, $now): void {

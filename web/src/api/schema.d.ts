@@ -3472,6 +3472,10 @@ export interface components {
         };
         /** @enum {string} */
         Clearance: "coach" | "professional";
+        ClockMoveInput: {
+            /** @enum {string} */
+            move: "pause" | "go" | "skip" | "add" | "take";
+        };
         ClockPersonView: {
             firstName: string;
             id: string | null;
@@ -4133,8 +4137,7 @@ export interface components {
         /** @enum {string} */
         MissRule: "repeat" | "step-down" | "carry-on";
         MoveInput: {
-            /** @enum {string} */
-            move: "pause" | "go" | "skip" | "add" | "take";
+            athleteId: string;
         };
         MovePinInput: {
             rackRopeId: string;
@@ -8977,7 +8980,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MoveInput"];
+                "application/json": components["schemas"]["ClockMoveInput"];
             };
         };
         responses: {

@@ -39,8 +39,24 @@ const NotesPage = lazy(() =>
     .then((door) => door.notesDoor())
     .then((door) => ({ default: door.NotesPage })),
 );
+const ClockPage = lazy(() =>
+  classHour()
+    .then((door) => door.clockDoor())
+    .then((door) => ({ default: door.ClockPage })),
+);
+const WallPage = lazy(() =>
+  classHour()
+    .then((door) => door.wallDoor())
+    .then((door) => ({ default: door.WallPage })),
+);
+const ClassLinkPage = lazy(() =>
+  classHour()
+    .then((door) => door.linkDoor())
+    .then((door) => ({ default: door.ClassLinkPage })),
+);
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
+const GamesPage = lazy(() => sets().then((door) => ({ default: door.GamesPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
 const RunPage = lazy(() => sets().then((door) => ({ default: door.RunPage })));
 const FaultsPage = lazy(() => faults().then((door) => ({ default: door.FaultsPage })));
@@ -76,10 +92,21 @@ const FramesPage = lazy(() => rhythm().then((door) => ({ default: door.FramesPag
 /** Where the link of an invitation leads. */
 const JOIN = '/join';
 
+/** Where an athletes' link leads. */
+const CLASS_LINK = '/class-link';
+
 /** Sign-in first; then the eight places. */
 export function Routed() {
   const me = useMe();
   const { pathname } = useLocation();
+  // An athlete's phone: nobody signs in, and it goes on without network.
+  if (pathname === CLASS_LINK) {
+    return (
+      <Suspense fallback={<Loading what="the class" />}>
+        <ClassLinkPage />
+      </Suspense>
+    );
+  }
   if (me.isPending) {
     return <Loading what="your gym" />;
   }
@@ -138,6 +165,7 @@ export function Routed() {
               <Route path="/rhythm/frames" element={<FramesPage />} />
               <Route path="/sets" element={<SetsPage />} />
               <Route path="/sets/drills" element={<DrillsPage />} />
+              <Route path="/sets/games" element={<GamesPage />} />
               <Route path="/sets/run" element={<RunPage />} />
               <Route path="/pacing" element={<PacingPage />} />
               <Route path="/faults" element={<FaultsPage />} />
@@ -145,6 +173,8 @@ export function Routed() {
               <Route path="/log/list" element={<EntriesPage />} />
               <Route path="/class/place/:athleteId" element={<PlacePage />} />
               <Route path="/class/notes" element={<NotesPage />} />
+              <Route path="/class/clock" element={<ClockPage />} />
+              <Route path="/class/wall" element={<WallPage />} />
               <Route path="/gym" element={<Navigate to="/gym/settings" replace />} />
               <Route path="/gym/settings" element={<SettingsPage />} />
               <Route path="/gym/teaching" element={<TeachingPage />} />

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { themeFor } from './theme';
-import { colours, graphicColours, grounds, textColours, type ColourName } from './tokens';
+import { colours, graphicColours, grounds, nightColours, textColours, type ColourName } from './tokens';
 
 /** Relative luminance, WCAG 2.2. */
 function luminance(hex: string): number {
@@ -11,7 +11,11 @@ function luminance(hex: string): number {
 }
 
 function contrast(one: ColourName, other: ColourName): number {
-  const [light = 0, dark = 0] = [luminance(colours[one]), luminance(colours[other])].sort((a, b) => b - a);
+  return between(colours[one], colours[other]);
+}
+
+function between(one: string, other: string): number {
+  const [light = 0, dark = 0] = [luminance(one), luminance(other)].sort((a, b) => b - a);
   return (light + 0.05) / (dark + 0.05);
 }
 
@@ -34,6 +38,13 @@ describe('the palette', () => {
         (one) => colours[one] === themeFor(true, false).token?.[ground],
       );
       expect(contrast('ink', name ?? 'ink')).toBeGreaterThanOrEqual(4.5);
+    },
+  );
+
+  it.each(['night-ink', 'night-rest', 'night-work', 'night-over'] as const)(
+    'on the wall %s has 7:1',
+    (name) => {
+      expect(between(nightColours[name], nightColours.night)).toBeGreaterThanOrEqual(7);
     },
   );
 

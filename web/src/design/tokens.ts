@@ -20,6 +20,17 @@ export const colours = {
   saffron: '#96640A',
 } as const;
 
+/** The dark variant, for the wall: read across a hall, so text has 7:1. */
+export const nightColours = {
+  night: '#101817',
+  'night-ink': '#F3EFE4',
+  'night-rest': '#AEB9B4',
+  'night-work': '#DDAEE0',
+  'night-over': '#86CDB6',
+  /** Only parts. */
+  'night-line': '#33403D',
+} as const;
+
 export type ColourName = keyof typeof colours;
 
 export const textColours: ColourName[] = ['ink', 'stone', 'pine', 'plum', 'brick', 'saffron'];
@@ -33,7 +44,7 @@ export const fonts = {
 
 /** Puts the tokens where style sheets find them: `var(--ink)`. */
 export function applyTokens(root: HTMLElement): void {
-  for (const [name, value] of Object.entries(colours)) {
+  for (const [name, value] of Object.entries({ ...colours, ...nightColours })) {
     root.style.setProperty(`--${name}`, value);
   }
   root.style.setProperty('--font-heading', fonts.heading);

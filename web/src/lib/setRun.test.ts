@@ -12,6 +12,8 @@ const run: LadderRun = {
   countKind: 'streak',
   clock: { startMs: 0, pausedAtMs: null },
   rungs: [rung(1), rung(2), rung(3)],
+  missRule: 'repeat',
+  perPass: 3,
   breakS: 5,
   marks: [],
 };
@@ -25,6 +27,17 @@ describe('a ladder that is run', () => {
     expect(rungOf(run)).toBe(0);
     expect(rungOf({ ...run, marks: [mark(true, 3)] })).toBe(1);
     expect(rungOf({ ...run, marks: [mark(true, 3), mark(false, 9)] })).toBe(1);
+  });
+
+  it('goes one down after a miss, or on, as was chosen', () => {
+    const marks = [mark(true, 3), mark(true, 9), mark(false, 20), mark(false, 30), mark(false, 40)];
+    expect(rungOf({ ...run, missRule: 'step-down', marks })).toBe(0);
+    expect(rungOf({ ...run, missRule: 'carry-on', marks })).toBe(5);
+  });
+
+  it('stays on the first rung of a time through', () => {
+    const marks = [mark(true, 1), mark(true, 2), mark(true, 3), mark(false, 4)];
+    expect(rungOf({ ...run, missRule: 'step-down', marks })).toBe(3);
   });
 
   it('gives a break after each go', () => {

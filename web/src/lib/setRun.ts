@@ -23,6 +23,9 @@ export interface LadderRun extends Common {
   kind: 'ladder';
   countKind: 'streak' | 'tries';
   rungs: { text: string; notation: string; reps: number; beats: RunBeat[] }[];
+  missRule: 'repeat' | 'step-down' | 'carry-on';
+  /** Rungs of one time through. */
+  perPass: number;
   breakS: number;
   marks: Mark[];
 }
@@ -41,12 +44,35 @@ export interface IntervalRun extends Common {
   endedAtS: number | null;
 }
 
-/** A set that is being run with the clock. Kept on the device, so that a reload finds it where it was. */
-export type SetRun = LadderRun | IntervalRun;
+/** A game that goes step by step, each touched off when it is done. */
+export interface StepsRun extends Common {
+  kind: 'steps';
+  countKind: 'streak' | 'hold';
+  steps: { text: string; reps: number }[];
+  /** How many are done. */
+  done: number;
+  /** When the last step was done, on the clock; null: not yet. */
+  endedAtS: number | null;
+}
 
-/** Which rung is next: as many as were made, in order; a missed rung is tried again. */
-export function rungOf(run: LadderRun): number {
-  return run.marks.filter((mark) => mark.made).length;
+/** A set that is being run with the clock. Kept on the device, so that a reload finds it where it was. */
+export type SetRun = LadderRun | IntervalRun | StepsRun;
+
+/**
+ * Which rung is next, by what a miss means: the same again, one down (the first of a time through stays), or on as if it
+ * had been made.
+ */
+export function rungOf({
+  marks,
+  missRule,
+  perPass,
+}: Pick<LadderRun, 'marks' | 'missRule' | 'perPass'>): number {
+  return marks.reduce((rung, { made }) => {
+    if (made || missRule === 'carry-on') {
+      return rung + 1;
+    }
+    return missRule === 'step-down' && rung % perPass > 0 ? rung - 1 : rung;
+  }, 0);
 }
 
 /** Seconds of the break that are left after the last rung; 0 when one may go on. */

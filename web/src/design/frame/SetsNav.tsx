@@ -2,6 +2,7 @@ import { PartsNav } from '../page/PartsNav';
 
 const PARTS = [
   { path: '/sets', name: 'Ladders and intervals' },
+  { path: '/sets/games', name: 'Games' },
   { path: '/sets/drills', name: 'Drills' },
 ];
 

@@ -2,4 +2,7 @@ export { ClassPage } from './ClassPage';
 
 /** The hall comes without them. */
 export const placeDoor = () => import('./PlacePage');
+export const clockDoor = () => import('./clock/ClockPage');
+export const wallDoor = () => import('./clock/WallPage');
+export const linkDoor = () => import('./clock/ClassLinkPage');
 export const notesDoor = () => import('./NotesPage');

@@ -24,6 +24,8 @@ const ladder: LadderRun = {
   countKind: 'streak',
   clock: { startMs: began, pausedAtMs: null },
   rungs: [rung(1), rung(2)],
+  missRule: 'repeat',
+  perPass: 3,
   breakS: 5,
   marks: [],
 };

@@ -4,6 +4,7 @@ import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { IntervalOnClock } from './parts/IntervalOnClock';
 import { LadderOnClock } from './parts/LadderOnClock';
+import { StepsOnClock } from './parts/StepsOnClock';
 import { useRun } from './useRun';
 
 /** A set that runs with the clock; readable from the other end of the hall. */
@@ -23,9 +24,12 @@ function OnClock({ userId }: { userId: string }) {
       </Workbench>
     );
   }
-  return clock.run.kind === 'ladder' ? (
-    <LadderOnClock run={clock.run} clock={clock} />
-  ) : (
-    <IntervalOnClock run={clock.run} clock={clock} />
-  );
+  switch (clock.run.kind) {
+    case 'ladder':
+      return <LadderOnClock run={clock.run} clock={clock} />;
+    case 'intervals':
+      return <IntervalOnClock run={clock.run} clock={clock} />;
+    case 'steps':
+      return <StepsOnClock run={clock.run} clock={clock} />;
+  }
 }

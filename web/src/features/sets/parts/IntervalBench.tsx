@@ -13,9 +13,11 @@ import { formatDuration } from '../../../lib/duration';
 import { startClock } from '../../../lib/setClock';
 import type { IntervalRun } from '../../../lib/setRun';
 import { IntervalForm } from './IntervalForm';
+import { OnClassClock } from './OnClassClock';
 import { StartClock } from './StartClock';
+import { StationStrips } from './StationStrips';
 
-const usual: IntervalWish = { workS: 20, restS: 10, rounds: 8, stations: '' };
+const usual: IntervalWish = { workS: 20, restS: 10, rounds: 8, stations: '', keepLastRest: false };
 
 /** Builds an interval set or a circuit, by fields or as a text. */
 export function IntervalBench({ athlete, head }: { athlete: Athlete; head: ReactNode }) {
@@ -41,26 +43,44 @@ export function IntervalBench({ athlete, head }: { athlete: Athlete; head: React
             <h2>The whole set</h2>
             <Facts
               facts={[
-                { name: 'Total', value: formatDuration(data.totalS) },
+                {
+                  name: data.keepLastRest ? 'Total, last rest kept' : 'Total, last rest dropped',
+                  value: formatDuration(data.totalS),
+                },
+                {
+                  name: data.keepLastRest ? 'With it dropped' : 'With it kept',
+                  value: formatDuration(
+                    data.keepLastRest ? data.totalWithoutLastRestS : data.totalWithLastRestS,
+                  ),
+                },
                 { name: 'Work', value: formatDuration(data.totalWorkS) },
                 { name: 'Rest', value: formatDuration(data.totalRestS) },
-                { name: 'Contacts, at most', value: data.contacts },
+                { name: 'Contacts, by what is done', value: data.contacts },
               ]}
             />
             <p>{data.load.sentence}</p>
             <StartClock athlete={athlete} run={() => runOf(athlete, first, data)} />
+            <OnClassClock athleteId={athlete.id} title={data.text.slice(0, 60)} text={data.text} />
           </Card>
         )
       }
     >
       {set.isError && <Failed error={set.error} onRetry={() => void set.refetch()} />}
       {data === undefined && set.isPending && <Loading what="the set" />}
-      {data !== undefined && <PhaseBar phases={data.phases} label={data.text} />}
+      {data !== undefined && (
+        <>
+          <PhaseBar phases={data.phases} label={data.text} />
+          <StationStrips strips={data.strips} />
+        </>
+      )}
     </Workbench>
   );
 }
 
 function titleOf(first: string, set: Intervals): string {
+  if (!set.oneBlock) {
+    return `${first}: work ${set.works} times, ${formatDuration(set.totalS)} in all`;
+  }
   const times = `${set.works} times ${set.workS} s of work`;
   return set.stations.length > 0
     ? `${first}: ${set.rounds} times through ${set.stations.length} stations, ${formatDuration(set.totalS)} in all`

@@ -1,4 +1,4 @@
-import { Input } from 'antd';
+import { Checkbox, Input, Select } from 'antd';
 import { useState } from 'react';
 import type { Intervals, IntervalWish } from '../../../api/sets';
 import { NumberField } from '../../../design/form/NumberField';
@@ -9,17 +9,11 @@ interface Props {
   onWish: (wish: IntervalWish) => void;
 }
 
-const examples = [
-  '20/10 x8',
-  '30/30 x6',
-  '90/30 x4',
-  '20/10 x2: hops, one-hand turns, tall singles, doubles',
-];
-
 /** Work, rest, rounds and stations; the same as one line of text, which can be typed, copied and kept. */
 export function IntervalForm({ set, onWish }: Props) {
   const stations = set.stations.join(', ');
-  const fields = { workS: set.workS, restS: set.restS, rounds: set.rounds, stations };
+  const { keepLastRest } = set;
+  const fields = { workS: set.workS, restS: set.restS, rounds: set.rounds, stations, keepLastRest };
   return (
     <>
       <NumberField
@@ -54,9 +48,25 @@ export function IntervalForm({ set, onWish }: Props) {
         key={`text ${set.text}`}
         label="As a text"
         value={set.text}
-        suggestions={examples}
-        onDone={(text) => onWish({ text })}
+        suggestions={set.presets.map((preset) => preset.text)}
+        onDone={(text) => onWish({ text, keepLastRest })}
       />
+      <label>
+        As it is usual
+        <Select
+          aria-label="As it is usual"
+          value={null}
+          placeholder="choose a usual set"
+          options={set.presets.map((preset) => ({ value: preset.text, label: preset.title }))}
+          onChange={(text: string) => onWish({ text, keepLastRest })}
+        />
+      </label>
+      <Checkbox
+        checked={keepLastRest}
+        onChange={(event) => onWish({ text: set.text, keepLastRest: event.target.checked })}
+      >
+        Keep the rest after the last work
+      </Checkbox>
     </>
   );
 }

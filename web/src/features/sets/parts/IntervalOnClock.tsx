@@ -6,9 +6,10 @@ import { PhaseBar } from '../../../design/beat/PhaseBar';
 import { formatDuration } from '../../../lib/duration';
 import { phaseAt, shownSeconds, workedS } from '../../../lib/setClock';
 import type { IntervalRun } from '../../../lib/setRun';
-import { useBell } from '../useBell';
+import { useBell } from '../../../design/beat/useBell';
 import type { RunClock } from '../useRun';
-import { ClockFace, type Tone } from './ClockFace';
+import type { Tone } from '../../../design/beat/PhaseShape';
+import { ClockFace } from './ClockFace';
 
 /** Work and rest by the clock; at the end what was done is logged in sum. */
 export function IntervalOnClock({ run, clock }: { run: IntervalRun; clock: RunClock }) {

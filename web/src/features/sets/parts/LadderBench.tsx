@@ -1,25 +1,44 @@
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
 import type { Athlete } from '../../../api/athletes';
-import { useLadder, type Ladder, type LadderWish } from '../../../api/sets';
+import { fittedWish, foundBy, useFit, useLadder, type Fitting, type LadderWish } from '../../../api/sets';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { Failed, Loading } from '../../../design/page/StateNote';
 import { useKept } from '../../../design/page/useKept';
 import { SetsNav } from '../../../design/frame/SetsNav';
 import { Workbench } from '../../../design/page/Workbench';
-import { startClock } from '../../../lib/setClock';
-import type { LadderRun } from '../../../lib/setRun';
-import { families, LadderForm } from './LadderForm';
+import { AtThumb } from '../../../design/page/AtThumb';
+import { FitForMe } from './FitForMe';
+import { LadderForm } from './LadderForm';
+import { ladderRunOf, titleOfLadder } from './ladderRunOf';
 import { LadderTotals } from './LadderTotals';
+import { OnClassClock } from './OnClassClock';
 import { Stair } from './Stair';
 import { StartClock } from './StartClock';
-import { AtThumb } from '../../../design/page/AtThumb';
 
-const usual: LadderWish = { family: 'rising', top: 8, fixedSingles: 3 };
+const usual: LadderWish = {
+  family: 'rising',
+  start: 1,
+  step: 1,
+  top: 8,
+  times: 1,
+  fixedSingles: 3,
+  exitSingles: 2,
+  missRule: 'repeat',
+};
 
-/** Builds a ladder and says how it will go. */
+/** Builds a ladder and says how it will go; or has one fitted, and fitted again for whoever is chosen next. */
 export function LadderBench({ athlete, head }: { athlete: Athlete; head: ReactNode }) {
-  const [wish, setWish] = useState(usual);
+  const [typed, setTyped] = useState(usual);
+  const [fitting, setFitting] = useState<Fitting | null>(null);
+  const fit = useFit(athlete.id, typed, fitting, fitting !== null);
+  const fitted = fitting === null ? undefined : foundBy(fit.data)[fitting.pick];
+  const wish = fitted === undefined ? typed : fittedWish(typed, fitted);
+  // What is typed stays, whoever is chosen next; what was fitted is fitted again.
+  const setWish = (next: LadderWish) => {
+    setFitting(null);
+    setTyped(next);
+  };
   const ladder = useLadder(athlete.id, wish, true);
   const first = athlete.name.split(' ')[0] ?? '';
   const data = useKept(athlete.id, ladder.data);
@@ -38,20 +57,29 @@ export function LadderBench({ athlete, head }: { athlete: Athlete; head: ReactNo
         </>
       }
       decision={
-        data !== undefined && (
-          <LadderTotals ladder={data}>
-            {data.inReach ? (
-              <StartClock athlete={athlete} run={() => runOf(athlete, first, wish, data)} />
-            ) : (
-              <NotToday top={data.topInReach} onTop={(top) => setWish({ ...wish, top })} />
-            )}
-          </LadderTotals>
-        )
+        <>
+          {data !== undefined && (
+            <LadderTotals ladder={data}>
+              {data.inReach ? (
+                <StartClock athlete={athlete} run={() => ladderRunOf(athlete, first, wish, data)} />
+              ) : (
+                <NotToday
+                  top={data.topInReach}
+                  onTop={(top) => setWish({ ...wish, top, start: Math.min(wish.start, top) })}
+                />
+              )}
+              {data.inReach && data.byClock !== null && (
+                <OnClassClock athleteId={athlete.id} title={titleOfLadder(wish)} text={data.byClock} />
+              )}
+            </LadderTotals>
+          )}
+          <FitForMe fit={fit} fitting={fitting} onFitting={setFitting} />
+        </>
       }
     >
       {ladder.isError && <Failed error={ladder.error} onRetry={() => void ladder.refetch()} />}
       {data === undefined && ladder.isPending && <Loading what="the ladder" />}
-      {data !== undefined && <Stair rungs={data.rungs} />}
+      {data !== undefined && <Stair rungs={data.rungs} times={data.times} />}
     </Workbench>
   );
 }
@@ -71,22 +99,6 @@ function NotToday({ top, onTop }: { top: number | null; onTop: (top: number) => 
       </AtThumb>
     </>
   );
-}
-
-function runOf(athlete: Athlete, name: string, wish: LadderWish, ladder: Ladder): LadderRun {
-  const shape = families.find((family) => family.value === wish.family)?.label ?? '';
-  return {
-    kind: 'ladder',
-    athleteId: athlete.id,
-    name,
-    code: ladder.code,
-    title: `${shape.split(':')[0] ?? ''} to ${wish.top}`,
-    countKind: ladder.countKind === 'tries' ? 'tries' : 'streak',
-    clock: startClock(Date.now()),
-    rungs: ladder.rungs.map(({ text, notation, reps, beats }) => ({ text, notation, reps, beats })),
-    breakS: ladder.breakS,
-    marks: [],
-  };
 }
 
 function lowerFirst(sentence: string): string {

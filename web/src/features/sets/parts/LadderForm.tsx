@@ -1,4 +1,4 @@
-import type { Family, LadderWish } from '../../../api/sets';
+import type { Family, LadderWish, MissRule } from '../../../api/sets';
 import { ChoiceField } from '../../../design/form/FieldStack';
 import { NumberField } from '../../../design/form/NumberField';
 
@@ -11,13 +11,34 @@ interface Props {
 
 export const families: { value: Family; label: string }[] = [
   { value: 'rising', label: 'Rising: 1, 2, 3 …' },
+  { value: 'falling', label: 'Falling: … 3, 2, 1' },
   { value: 'pyramid', label: 'Pyramid: up and down' },
   { value: 'falling-singles', label: 'Falling singles, one double' },
   { value: 'fixed-singles', label: 'Fixed singles, rising doubles' },
+  { value: 'unbroken', label: 'Unbroken: one number' },
 ];
 
-/** Which shape, how high. */
+export const missRules: { value: MissRule; label: string }[] = [
+  { value: 'repeat', label: 'Miss: repeat the rung' },
+  { value: 'step-down', label: 'Miss: one rung down' },
+  { value: 'carry-on', label: 'Miss: carry on' },
+];
+
+/** Which shape, from where to where, and what a miss means. */
 export function LadderForm({ wish, climbed, onWish }: Props) {
+  const number = (
+    label: string,
+    field: keyof LadderWish & ('start' | 'step' | 'top' | 'times'),
+    most: number,
+  ) => (
+    <NumberField
+      label={label}
+      least={1}
+      most={most}
+      value={wish[field]}
+      onChange={(value) => onWish(within({ ...wish, [field]: value }))}
+    />
+  );
   return (
     <>
       <ChoiceField
@@ -26,13 +47,10 @@ export function LadderForm({ wish, climbed, onWish }: Props) {
         value={wish.family}
         onChange={(family) => onWish({ ...wish, family })}
       />
-      <NumberField
-        label="Top rung"
-        least={1}
-        most={30}
-        value={wish.top}
-        onChange={(top) => onWish({ ...wish, top })}
-      />
+      {number('Top rung', 'top', 60)}
+      {wish.family !== 'unbroken' && number('First rung', 'start', wish.top)}
+      {wish.family !== 'unbroken' && number('Step', 'step', 20)}
+      {number('Times through', 'times', 20)}
       {wish.family === 'fixed-singles' && (
         <NumberField
           label="Singles before"
@@ -42,6 +60,24 @@ export function LadderForm({ wish, climbed, onWish }: Props) {
           onChange={(fixedSingles) => onWish({ ...wish, fixedSingles })}
         />
       )}
+      <NumberField
+        label="Calm singles to end a rung"
+        least={0}
+        most={20}
+        value={wish.exitSingles}
+        onChange={(exitSingles) => onWish({ ...wish, exitSingles })}
+      />
+      <ChoiceField
+        label="What a miss means"
+        options={missRules}
+        value={wish.missRule}
+        onChange={(missRule) => onWish({ ...wish, missRule })}
+      />
     </>
   );
+}
+
+/** A ladder starts at its top at the latest. */
+function within(wish: LadderWish): LadderWish {
+  return { ...wish, start: Math.min(wish.start, wish.top) };
 }

@@ -7,9 +7,10 @@ import { FIRST_VERSION } from '../../../lib/ids';
 import type { Entry } from '../../../lib/logLine';
 import { shownSeconds } from '../../../lib/setClock';
 import { breakLeftS, rungOf, type LadderRun } from '../../../lib/setRun';
-import { useBell } from '../useBell';
+import { useBell } from '../../../design/beat/useBell';
 import type { RunClock } from '../useRun';
-import { ClockFace, type Tone } from './ClockFace';
+import type { Tone } from '../../../design/beat/PhaseShape';
+import { ClockFace } from './ClockFace';
 import { RungMarks } from './RungMarks';
 
 /** A ladder by the clock: each go at a rung is marked, and logged at once; a missed rung is tried again. */
@@ -49,7 +50,7 @@ export function LadderOnClock({ run, clock }: { run: LadderRun; clock: RunClock 
     <ClockFace
       title={
         rung === undefined
-          ? `${run.name} made all ${run.rungs.length} rungs${misses === 0 ? ' without a miss' : `, misses: ${misses}`}`
+          ? `${run.name} ${run.missRule === 'carry-on' && misses > 0 ? 'went through' : 'made'} all ${run.rungs.length} rungs${misses === 0 ? ' without a miss' : `, misses: ${misses}`}`
           : `${run.name}: rung ${index + 1} of ${run.rungs.length}, ${rung.text}`
       }
       tone={faces[state].tone}

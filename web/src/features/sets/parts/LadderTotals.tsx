@@ -13,6 +13,11 @@ export function LadderTotals({ ladder, children }: { ladder: Ladder; children: R
       <Facts
         facts={[
           { name: 'Jumps · turns', value: `${ladder.jumps} · ${ladder.turns}` },
+          ...(ladder.exitJumps > 0 ? [{ name: 'Calm singles beside', value: ladder.exitJumps }] : []),
+          {
+            name: 'Goes to be expected',
+            value: ladder.tries > MOST_SHOWN ? 'very many' : Math.round(ladder.tries),
+          },
           { name: 'All at first go', value: hundredths(ladder.chanceOfAll) },
           { name: 'Contacts, repeats included', value: ladder.contacts.toLocaleString('en-GB') },
           { name: 'Without a miss', value: formatDuration(ladder.cleanS) },

@@ -3,29 +3,32 @@ import { BeatStrip } from '../../../design/beat/BeatStrip';
 import styles from './Stair.module.css';
 
 /** The ladder as a stair of beat strips, each step with its chance: a bar as long as the chance, and the words. */
-export function Stair({ rungs }: { rungs: Rung[] }) {
+export function Stair({ rungs, times }: { rungs: Rung[]; times: number }) {
   const longest = Math.max(...rungs.map((rung) => rung.beats.length));
   return (
-    <ol className={styles.stair} aria-label="Rungs">
-      {rungs.map((rung, i) => (
-        <li key={i}>
-          <span className={styles.number}>{i + 1}</span>
-          <span
-            className={styles.strip}
-            style={{
-              width: `${Math.max(8, (100 * Math.min(16, rung.beats.length)) / Math.min(16, longest))}%`,
-            }}
-          >
-            <BeatStrip beats={rung.beats} text={rung.text} small />
-          </span>
-          <span className={styles.chance}>
-            <i style={{ width: `${100 * rung.chance}%` }} aria-hidden="true" />
-            {rung.inReach ? hundredths(rung.chance) : 'not today'}
-            <em>{rung.inReach ? triesOf(rung) : ''}</em>
-          </span>
-        </li>
-      ))}
-    </ol>
+    <>
+      {times > 1 && <p>All of it {times} times:</p>}
+      <ol className={styles.stair} aria-label="Rungs">
+        {rungs.map((rung, i) => (
+          <li key={i}>
+            <span className={styles.number}>{i + 1}</span>
+            <span
+              className={styles.strip}
+              style={{
+                width: `${Math.max(8, (100 * Math.min(16, rung.beats.length)) / Math.min(16, longest))}%`,
+              }}
+            >
+              <BeatStrip beats={rung.beats} text={rung.text} small />
+            </span>
+            <span className={styles.chance}>
+              <i style={{ width: `${100 * rung.chance}%` }} aria-hidden="true" />
+              {rung.inReach ? hundredths(rung.chance) : 'not today'}
+              <em>{rung.inReach ? triesOf(rung) : ''}</em>
+            </span>
+          </li>
+        ))}
+      </ol>
+    </>
   );
 }
 

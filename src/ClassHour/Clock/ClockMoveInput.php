@@ -9,7 +9,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 /**
  * One touch on the clock.
  */
-final readonly class MoveInput
+final readonly class ClockMoveInput
 {
     public const MOVES = ['pause', 'go', 'skip', 'add', 'take'];
 

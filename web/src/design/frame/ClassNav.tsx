@@ -1,0 +1,12 @@
+import { PartsNav } from '../page/PartsNav';
+
+const PARTS = [
+  { path: '/class', name: 'Tonight' },
+  { path: '/class/clock', name: 'Clock' },
+  { path: '/class/after', name: 'After' },
+];
+
+/** The parts of Class. */
+export function ClassNav() {
+  return <PartsNav label="Class" parts={PARTS} />;
+}
