@@ -31,6 +31,9 @@ final class Version20261128190000 extends AbstractMigration
             UNIQUE INDEX hall_spot_whose (gym_id, athlete_id), PRIMARY KEY (gym_id, id),
             CONSTRAINT hall_spot_gym FOREIGN KEY (gym_id) REFERENCES gym (id),
             CONSTRAINT hall_spot_of FOREIGN KEY (gym_id, athlete_id) REFERENCES athlete (gym_id, id))');
+        $this->addSql('CREATE TABLE class_end (gym_id BINARY(16) NOT NULL, id BINARY(16) NOT NULL, local_day DATE NOT NULL,
+            confirmed_by VARCHAR(80) NOT NULL, confirmed_at DATETIME NOT NULL, INDEX class_end_day (gym_id, local_day),
+            PRIMARY KEY (gym_id, id), CONSTRAINT class_end_gym FOREIGN KEY (gym_id) REFERENCES gym (id))');
         $this->addSql('ALTER TABLE gym ADD hall_width_m DOUBLE PRECISION DEFAULT NULL, ADD hall_depth_m DOUBLE PRECISION DEFAULT NULL,
             ADD mat_width_m DOUBLE PRECISION DEFAULT NULL, ADD mat_depth_m DOUBLE PRECISION DEFAULT NULL');
     }
@@ -39,6 +42,7 @@ final class Version20261128190000 extends AbstractMigration
     {
         $this->addSql('DROP TABLE hall_spot');
         $this->addSql('DROP TABLE class_clock');
+        $this->addSql('DROP TABLE class_end');
         $this->addSql('ALTER TABLE gym DROP hall_width_m, DROP hall_depth_m, DROP mat_width_m, DROP mat_depth_m');
     }
 }

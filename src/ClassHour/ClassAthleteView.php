@@ -48,6 +48,8 @@ final readonly class ClassAthleteView
         public bool $caution,
         /** Entries logged today. */
         public int $entriesToday,
+        /** Sets of today's drill that are not logged yet; null: no set today. */
+        public ?int $setsOpen,
         /** Why a coach should go and look; null: no need to. */
         public ?SentenceView $look,
         /** Came along for this evening. */

@@ -29,6 +29,8 @@ final readonly class ClassView
         public array $athletes,
         public array $absent,
         public array $justNow,
+        /** @var list<GroupDrillView> the fault that most share first */
+        public array $groups,
         /** The revision this was read at, for the change feed. */
         public int $revision,
     ) {

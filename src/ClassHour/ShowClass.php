@@ -36,6 +36,8 @@ final readonly class ShowClass
 {
     private const JUST_NOW = 12;
 
+    private const A_GROUP = 3;
+
     /** On the floor the first drills without a jump are enough. */
     private const INSTEAD = 3;
 
@@ -59,7 +61,8 @@ final readonly class ShowClass
         $gym = $this->gyms->current();
         $day = LocalDay::of($now, $gym->timeZone());
         ['here' => $judged, 'absent' => $absent] = $this->here->tonight($gym, $now);
-        $views = $this->athleteViews($judged, $day, $gym->unit());
+        $focuses = $this->focusesOf($judged);
+        $views = $this->athleteViews($judged, $focuses, $day, $gym->unit());
         $today = static fn (Attempt $attempt): bool => LocalDay::areSame($attempt->loggedAt(), $now, $gym->timeZone());
         $newest = $this->attempts->newest(LocalDay::beginOf($now, $gym->timeZone()), self::JUST_NOW);
         $logged = array_sum(array_map(static fn (ClassAthleteView $one): int => $one->entriesToday, $views));
@@ -72,18 +75,19 @@ final readonly class ShowClass
             $views,
             $absent,
             $this->entries->views($newest, array_map(static fn (Judged $one) => $one->sums, $judged), $today),
+            self::groups($views, $focuses),
             $gym->revision(),
         );
     }
 
     /**
-     * @param array<string, Judged> $judged by athlete id, in the order of the hall
+     * @param array<string, Judged>       $judged  by athlete id, in the order of the hall
+     * @param array<string, FocusOfToday> $focuses by athlete id
      *
      * @return list<ClassAthleteView>
      */
-    private function athleteViews(array $judged, \DateTimeImmutable $day, LengthUnit $unit): array
+    private function athleteViews(array $judged, array $focuses, \DateTimeImmutable $day, LengthUnit $unit): array
     {
-        $focuses = $this->focuses->current($this->clock->now());
         $days = $this->sums->stageDays();
         $outlooks = $this->outlooks->of($judged);
         $shelf = $this->drills->shelf();
@@ -96,7 +100,7 @@ final readonly class ShowClass
             $before = ($days[$id][$stage->value] ?? 0) - (int) $one->sums->hasStageOn($stage, $day);
             $set = TodaysSet::of($stage, $shelf, $one->gates->ways, $before)->drill;
             $drill = $jumps ? $set : null;
-            $focus = $jumps ? FocusOfToday::of($focuses[$id] ?? null, $one->gates->ways) : null;
+            $focus = $focuses[$id] ?? null;
             $views[] = new ClassAthleteView(
                 $id,
                 $one->athlete->tag(),
@@ -116,6 +120,7 @@ final readonly class ShowClass
                 $one->sums->bests($stage),
                 [] !== $one->health->standing,
                 $one->sums->entriesOn($day),
+                null === $drill ? null : max(0, $drill->sets - $one->sums->entriesOn($day)),
                 self::said($jumps ? $outlook->look : null),
                 null !== $one->athlete->guestOn(),
                 self::said($jumps ? $outlook->news?->news : null),
@@ -124,6 +129,54 @@ final readonly class ShowClass
         }
 
         return $views;
+    }
+
+    /**
+     * @param array<string, Judged> $judged
+     *
+     * @return array<string, FocusOfToday> of those who jump today
+     */
+    private function focusesOf(array $judged): array
+    {
+        $current = $this->focuses->current($this->clock->now());
+        $jumping = array_filter($judged, static fn (Judged $one): bool => $one->today->allowance->offersJumps());
+
+        return array_filter(array_map(
+            static fn (Judged $one): ?FocusOfToday => FocusOfToday::of(
+                $current[$one->athlete->id()->toRfc4122()] ?? null,
+                $one->gates->ways,
+            ),
+            $jumping,
+        ));
+    }
+
+    /**
+     * A fault that three or more work on is worth two minutes together (our assumption).
+     *
+     * @param list<ClassAthleteView>      $views
+     * @param array<string, FocusOfToday> $focuses
+     *
+     * @return list<GroupDrillView>
+     */
+    private static function groups(array $views, array $focuses): array
+    {
+        $names = $cues = [];
+        foreach ($views as $view) {
+            $cue = ($focuses[$view->id] ?? null)?->cue;
+            if (null !== $cue) {
+                $names[$cue->fault][] = $view->firstName;
+                $cues[$cue->fault] = $cue;
+            }
+        }
+        $groups = [];
+        foreach (array_filter($names, static fn (array $some): bool => \count($some) >= self::A_GROUP) as $fault => $some) {
+            $values = ['people' => \count($some), 'fault' => $cues[$fault]->name, 'drill' => $cues[$fault]->drill];
+            $said = SentenceView::of(Verdict::of('class.group', $values), LengthUnit::Centimetre);
+            $groups[] = new GroupDrillView($fault, $said, $some, $cues[$fault]->drill);
+        }
+        usort($groups, static fn (GroupDrillView $one, GroupDrillView $other): int => \count($other->names) <=> \count($one->names));
+
+        return $groups;
     }
 
     /**

@@ -79,6 +79,8 @@ final readonly class LoadDemo
             $this->rows->clear();
             $gym = new Gym($gymId, SaltmarshBarbell::NAME, SaltmarshBarbell::TIME_ZONE, LengthUnit::Centimetre);
             $gym->meetAt(self::week($day));
+            $gym->furnish(null, SaltmarshBarbell::CEILING_M);
+            $gym->layOut(SaltmarshBarbell::HALL_WIDTH_M, SaltmarshBarbell::HALL_DEPTH_M, null, null);
             $manager->persist($gym);
             $manager->flush();
             // It goes on from there: a screen that knows the gym as it was must see that it is another.

@@ -20,6 +20,10 @@ final class SaltmarshBarbell
 {
     public const NAME = 'Saltmarsh Barbell';
     public const TIME_ZONE = 'Europe/London';
+    /** The boathouse: its floor is long and its beams are low. */
+    public const HALL_WIDTH_M = 17.0;
+    public const HALL_DEPTH_M = 10.5;
+    public const CEILING_M = 2.9;
     public const OWNER_EMAIL = DemoCoach::EMAIL;
     public const OWNER_NAME = 'Maren Quill';
     public const COACH_EMAIL = 'ewan@saltmarsh.example';

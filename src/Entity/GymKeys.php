@@ -23,6 +23,7 @@ final class GymKeys
         'gym_change',
         'class_hour',
         'class_clock',
+        'class_end',
         'hall_spot',
         'practice',
         'practice_set',

@@ -39,7 +39,7 @@ final class RoomsTest extends TestCase
                 ++$compared;
             }
         }
-        self::assertSame(2, $compared, 'RopeDesk and Rhythm have folders on both sides');
+        self::assertSame(4, $compared, 'RopeDesk, Rhythm, ClassHour and Sets have folders on both sides');
     }
 
     public function testNoSliceAndNoFeatureLiesFlat(): void

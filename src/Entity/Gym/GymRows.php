@@ -29,6 +29,7 @@ final readonly class GymRows
         'practice',
         'class_hour',
         'class_clock',
+        'class_end',
         'hall_spot',
         'evening_note',
         'gym_change',

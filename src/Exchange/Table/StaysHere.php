@@ -18,6 +18,7 @@ final class StaysHere
         'first_code' => 'the code of a machine\'s first gym',
         'cache_items' => 'counted attempts to sign in',
         'class_clock' => 'the clock of a class, until it ends',
+        'class_end' => 'that somebody has looked over what a class did',
         'hall_spot' => 'where somebody stood in this hall',
         'practice' => 'follows from the log',
         'practice_set' => 'follows from the log',

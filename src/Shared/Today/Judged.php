@@ -42,6 +42,25 @@ final readonly class Judged
     ) {
     }
 
+    /** With the sums as they were before a local day: how far they were then. */
+    public function withSums(LogSums $sums): self
+    {
+        return new self(
+            $this->athlete,
+            $this->rope,
+            $this->statures,
+            $this->noted,
+            $this->health,
+            $this->wanted,
+            $this->today,
+            $this->days,
+            $sums,
+            $this->lengths,
+            $this->timeZone,
+            $this->gates,
+        );
+    }
+
     /** The cable they have; else the one that is wanted; null: the handles are not known. */
     public function cable(): ?Length
     {

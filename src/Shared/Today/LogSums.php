@@ -155,6 +155,12 @@ final readonly class LogSums
         )));
     }
 
+    /** As they were before a local day. */
+    public function before(\DateTimeImmutable $day): self
+    {
+        return new self(array_values(array_filter($this->sums, static fn (SetSum $sum): bool => $sum->localDay < $day)));
+    }
+
     public function entriesOn(\DateTimeImmutable $day): int
     {
         return array_sum(array_map(static fn (SetSum $sum): int => $sum->entries, $this->on($day)));

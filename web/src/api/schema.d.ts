@@ -1328,6 +1328,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class-after": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What the class did tonight: records, gates, faults, load, what is next.
+         * @description For coaches.
+         */
+        get: operations["afterTonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-after/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What the class did tonight, as CSV.
+         * @description For coaches.
+         */
+        get: operations["afterCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-after/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Confirms that the class is over and looked over.
+         * @description For coaches.
+         */
+        put: operations["afterConfirm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class-clock": {
         parameters: {
             query?: never;
@@ -3180,6 +3240,32 @@ export interface components {
         };
         /** @enum {string} */
         Action: "stop-until-professional-clears" | "stop-until-coach-clears" | "stop-today" | "change-load" | "change-rope" | "go-on";
+        AfterRowView: {
+            athleteId: string;
+            name: string;
+            did: string;
+            entries: number;
+            contacts: number;
+            record: number | null;
+            gateOpened: string | null;
+            fault: string | null;
+            look: components["schemas"]["SentenceView"] | null;
+            off: string | null;
+            next: string;
+        };
+        AfterView: {
+            title: components["schemas"]["SentenceView"];
+            day: string;
+            rows: components["schemas"]["AfterRowView"][];
+            idle: string[];
+            entries: number;
+            contacts: number;
+            records: number;
+            gates: number;
+            confirmedBy: string | null;
+            confirmedAt: string | null;
+            revision: number;
+        };
         AllowanceView: {
             jumping: components["schemas"]["Jumping"];
             public: components["schemas"]["SentenceView"] | null;
@@ -3431,6 +3517,7 @@ export interface components {
             bests: components["schemas"]["BestView"][];
             caution: boolean;
             entriesToday: number;
+            setsOpen: number | null;
             look: components["schemas"]["SentenceView"] | null;
             guest: boolean;
             news: components["schemas"]["SentenceView"] | null;
@@ -3465,6 +3552,7 @@ export interface components {
             athletes: components["schemas"]["ClassAthleteView"][];
             absent: components["schemas"]["AbsentView"][];
             justNow: components["schemas"]["AttemptView"][];
+            groups: components["schemas"]["GroupDrillView"][];
             revision: number;
         };
         ClearInput: {
@@ -3821,6 +3909,12 @@ export interface components {
             focus: components["schemas"]["FocusView"];
             removed: boolean;
             version: number;
+        };
+        GroupDrillView: {
+            fault: string;
+            said: components["schemas"]["SentenceView"];
+            names: string[];
+            drill: string;
         };
         GuestInput: {
             name: string;
@@ -8808,6 +8902,95 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    afterTonight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AfterView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    afterCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    afterConfirm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AfterView"];
                 };
             };
             /** @description refused, with the reason */

@@ -44,6 +44,11 @@ const ClockPage = lazy(() =>
     .then((door) => door.clockDoor())
     .then((door) => ({ default: door.ClockPage })),
 );
+const AfterPage = lazy(() =>
+  classHour()
+    .then((door) => door.afterDoor())
+    .then((door) => ({ default: door.AfterPage })),
+);
 const WallPage = lazy(() =>
   classHour()
     .then((door) => door.wallDoor())
@@ -174,6 +179,7 @@ export function Routed() {
               <Route path="/class/place/:athleteId" element={<PlacePage />} />
               <Route path="/class/notes" element={<NotesPage />} />
               <Route path="/class/clock" element={<ClockPage />} />
+              <Route path="/class/after" element={<AfterPage />} />
               <Route path="/class/wall" element={<WallPage />} />
               <Route path="/gym" element={<Navigate to="/gym/settings" replace />} />
               <Route path="/gym/settings" element={<SettingsPage />} />

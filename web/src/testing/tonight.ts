@@ -89,6 +89,7 @@ export const onThePlan: ClassAthlete = {
   bests: [{ kind: 'streak', best: 41, askAbove: 123 }],
   caution: false,
   entriesToday: 1,
+  setsOpen: 2,
   guest: false,
   look: null,
   news: null,
@@ -122,5 +123,6 @@ export const tonight: Tonight = {
   ],
   absent: [],
   justNow: [attempt],
+  groups: [],
   revision: 7,
 };

@@ -21,6 +21,11 @@ final class PathMessages
     private const CONFIRM = ' To be confirmed at the first practice.';
 
     public const ALL = [
+        'after.nothing' => 'Nothing was logged tonight yet',
+        'after.did' => '{people, plural, one {# person} other {# people}}, {entries, plural, one {# entry} other {# entries}}'
+            .'{records, plural, =0 {} one {, # record} other {, # records}}'
+            .'{gates, plural, =0 {} one {, # gate opened} other {, # gates opened}}',
+        'class.group' => '{people} share this fault: {fault}. A two-minute group drill: {drill}',
         'gate.unknown_streak' => 'Nothing logged yet towards {count} unbroken',
         'gate.unknown_tries' => 'Nothing logged yet towards {count} clean of {tries}',
         'gate.unknown_hold' => 'Nothing logged yet towards {count} s without a miss',

@@ -37,7 +37,7 @@ final class Sentences
             'cable' => CableMessages::ALL,
             'trim', 'tails' => TrimMessages::ALL,
             'gear', 'inspect', 'cut', 'order' => GearMessages::ALL,
-            'gate', 'set', 'entry', 'class', 'place', 'setback', 'news' => PathMessages::ALL,
+            'gate', 'set', 'entry', 'class', 'after', 'place', 'setback', 'news' => PathMessages::ALL,
             'verdict', 'allowance', 'stop', 'look', 'caution', 'load' => TodayMessages::ALL,
             'pacing', 'ladder', 'game', 'hall', 'weibull' => SetsMessages::ALL,
             'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,

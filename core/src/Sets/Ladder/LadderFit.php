@@ -27,7 +27,8 @@ final readonly class LadderFit
 
     private const A_TENTH_OFF = 10.0;
     private const UNUSED = 1.0;
-    private const TOO_FEW_RUNGS = 0.5;
+    private const A_RUNG_TOO_FEW = 0.3;
+    private const FEW_RUNGS = 3;
     private const ODD_SHAPE = 0.05;
     private const RUNGS_OF_A_TEST = 6;
 
@@ -138,7 +139,7 @@ final readonly class LadderFit
     {
         $chance = $rungs[max(1, $top)]->chance;
         $unused = 1 - $wish->share($outlook);
-        $tooFew = LadderFamily::Unbroken !== $wish->family && \count($outlook->rungs) < 3 ? self::TOO_FEW_RUNGS : 0.0;
+        $tooFew = LadderFamily::Unbroken === $wish->family ? 0.0 : self::A_RUNG_TOO_FEW * max(0, self::FEW_RUNGS - \count($outlook->rungs));
 
         return match ($wish->aim) {
             LadderAim::Practise => self::A_TENTH_OFF * abs($chance - LadderVerdict::BEST_CHANCE) + self::UNUSED * $unused + $tooFew,

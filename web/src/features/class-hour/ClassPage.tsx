@@ -4,14 +4,16 @@ import { useTonight, type ClassAthlete, type Tonight } from '../../api/classHour
 import { useEntryLog, withOwn } from '../../api/entries';
 import { useOutbox } from '../../api/OutboxProvider';
 import { useMayChange, useUnit } from '../../api/session';
+import { ClassNav } from '../../design/frame/ClassNav';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { carryAthlete } from '../../lib/carried';
 import { questionAbout } from '../../lib/entryWords';
 import type { Entry } from '../../lib/logLine';
-import { AtTheDoor } from './parts/AtTheDoor';
-import { Hall } from './parts/Hall';
+import { AtTheDoor } from './here/AtTheDoor';
+import { Groups } from './parts/Groups';
+import { HallPlan } from './parts/HallPlan';
 import { LogLine } from './parts/LogLine';
 
 // The hall first: what stands beside it, and what a touch opens, comes while nobody has touched yet.
@@ -78,9 +80,14 @@ function Running({ tonight }: { tonight: Tonight }) {
       undo(last);
     }
   };
+  const chooseAndCarry = (id: string) => {
+    carryAthlete(id);
+    choose(id);
+  };
   return (
     <Workbench
       title={tonight.title.sentence}
+      nav={<ClassNav />}
       decision={
         <Suspense fallback={null}>
           {drawn && (
@@ -97,15 +104,13 @@ function Running({ tonight }: { tonight: Tonight }) {
         </Suspense>
       }
     >
-      <Hall
-        stations={tonight.stations}
-        athletes={tonight.athletes}
+      <Groups groups={tonight.groups} />
+      <HallPlan
+        tonight={tonight}
+        entries={entries}
         unit={unit}
         chosenId={chosenId}
-        onChoose={(id) => {
-          carryAthlete(id);
-          choose(id);
-        }}
+        onChoose={chooseAndCarry}
       />
       <LogLine athletes={tonight.athletes} onLog={logFor} onUndo={undoLast} />
       <AtTheDoor absent={tonight.absent} className={tonight.className} mayChange={mayChange} />

@@ -10,6 +10,7 @@ import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
 import { hasSingleKeys, keepSingleKeys } from '../../lib/singleKeys';
 import { formatLength } from '../../lib/units';
+import { HallSides } from './parts/HallSides';
 import { ChoiceSetting, LengthSetting, LinesSetting, TextSetting } from './parts/settings';
 import { zoneOptions } from './parts/zones';
 import styles from './OwnGym.module.css';
@@ -151,6 +152,7 @@ function GymSettings({ gym }: { gym: Gym }) {
           {...field('ceiling')}
           onKeep={(ceiling) => keep({ ceiling })}
         />
+        <HallSides gym={gym} field={field} keep={keep} />
       </Card>
     </div>
   );

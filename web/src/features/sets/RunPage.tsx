@@ -2,9 +2,9 @@ import { Link } from 'react-router';
 import { useMe } from '../../api/session';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
-import { IntervalOnClock } from './parts/IntervalOnClock';
-import { LadderOnClock } from './parts/LadderOnClock';
-import { StepsOnClock } from './parts/StepsOnClock';
+import { IntervalOnClock } from './interval/IntervalOnClock';
+import { LadderOnClock } from './ladder/LadderOnClock';
+import { StepsOnClock } from './game/StepsOnClock';
 import { useRun } from './useRun';
 
 /** A set that runs with the clock; readable from the other end of the hall. */

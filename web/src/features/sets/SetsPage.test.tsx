@@ -103,7 +103,11 @@ describe('sets', () => {
     renderPage(<SetsPage />);
     await userEvent.click(await screen.findByLabelText('Fixed singles, rising doubles'));
     expect(await screen.findByLabelText('Singles before')).toHaveValue('3');
-    await waitFor(() => expect(sent.at(-1)?.path).toBe(`${path}?family=fixed-singles&top=8&fixedSingles=3`));
+    await waitFor(() =>
+      expect(sent.at(-1)?.path).toBe(
+        `${path}?family=fixed-singles&start=1&step=1&top=8&times=1&fixedSingles=3&exitSingles=2&missRule=repeat`,
+      ),
+    );
   });
 
   it('starts the clock with the ladder as it was built', async () => {
@@ -191,7 +195,7 @@ describe('intervals', () => {
     const text = screen.getByLabelText('As a text');
     await userEvent.clear(text);
     await userEvent.type(text, '30/15 x4{Enter}');
-    await waitFor(() => expect(sent.at(-1)?.path).toBe(`${at}?text=30%2F15+x4`));
+    await waitFor(() => expect(sent.at(-1)?.path).toBe(`${at}?text=30%2F15+x4&keepLastRest=false`));
   });
 
   it('keeps the set on the screen when the text can not be read', async () => {
@@ -199,8 +203,11 @@ describe('intervals', () => {
       'GET /api/me': maren,
       'GET /api/athletes': [ilse],
       [`GET ${path}`]: ladder,
-      [`GET ${at}?workS=20&restS=10&rounds=8&stations=`]: intervals,
-      [`GET ${at}?text=nonsense`]: new Refused(422, 'Interval set "nonsense": work/rest xrounds.'),
+      [`GET ${at}?workS=20&restS=10&rounds=8&stations=&keepLastRest=false`]: intervals,
+      [`GET ${at}?text=nonsense&keepLastRest=false`]: new Refused(
+        422,
+        'Interval set "nonsense": work/rest xrounds.',
+      ),
     });
     renderPage(<SetsPage />);
     await userEvent.click(await screen.findByText('Intervals'));

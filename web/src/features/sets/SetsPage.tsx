@@ -10,8 +10,8 @@ import { Empty } from '../../design/page/StateNote';
 import { useChosenPerson } from '../../design/form/useChosenPerson';
 import { SetsNav } from '../../design/frame/SetsNav';
 import { Workbench } from '../../design/page/Workbench';
-import { IntervalBench } from './parts/IntervalBench';
-import { LadderBench } from './parts/LadderBench';
+import { IntervalBench } from './interval/IntervalBench';
+import { LadderBench } from './ladder/LadderBench';
 
 export function SetsPage() {
   const athletes = useAthletes();

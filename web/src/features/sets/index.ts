@@ -1,3 +1,3 @@
-export { GamesPage } from './games/GamesPage';
+export { GamesPage } from './game/GamesPage';
 export { SetsPage } from './SetsPage';
 export { RunPage } from './RunPage';

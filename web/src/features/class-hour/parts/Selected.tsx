@@ -10,7 +10,7 @@ import { NotToday } from '../../../design/page/NotToday';
 import { NoteHealth } from '../../health';
 import type { Entry } from '../../../lib/logLine';
 import { ThumbBar } from '../../../design/page/AtThumb';
-import { WhoIsHere } from './WhoIsHere';
+import { WhoIsHere } from '../here/WhoIsHere';
 import styles from './Selected.module.css';
 
 interface Props {

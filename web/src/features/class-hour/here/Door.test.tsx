@@ -1,10 +1,10 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { helper, maren } from '../../testing/people';
-import { answerWith, renderPage } from '../../testing/render';
-import { tonight } from '../../testing/tonight';
-import { ClassPage } from './ClassPage';
+import { helper, maren } from '../../../testing/people';
+import { answerWith, renderPage } from '../../../testing/render';
+import { tonight } from '../../../testing/tonight';
+import { ClassPage } from '../ClassPage';
 
 describe('at the door', () => {
   const bram = { id: 'b1', firstName: 'Bram', why: 'not seen for 5 weeks' };

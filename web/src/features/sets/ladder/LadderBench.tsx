@@ -12,9 +12,9 @@ import { FitForMe } from './FitForMe';
 import { LadderForm } from './LadderForm';
 import { ladderRunOf, titleOfLadder } from './ladderRunOf';
 import { LadderTotals } from './LadderTotals';
-import { OnClassClock } from './OnClassClock';
+import { OnClassClock } from '../parts/OnClassClock';
 import { Stair } from './Stair';
-import { StartClock } from './StartClock';
+import { StartClock } from '../parts/StartClock';
 
 const usual: LadderWish = {
   family: 'rising',
@@ -58,6 +58,7 @@ export function LadderBench({ athlete, head }: { athlete: Athlete; head: ReactNo
       }
       decision={
         <>
+          <FitForMe fit={fit} fitting={fitting} onFitting={setFitting} />
           {data !== undefined && (
             <LadderTotals ladder={data}>
               {data.inReach ? (
@@ -73,7 +74,6 @@ export function LadderBench({ athlete, head }: { athlete: Athlete; head: ReactNo
               )}
             </LadderTotals>
           )}
-          <FitForMe fit={fit} fitting={fitting} onFitting={setFitting} />
         </>
       }
     >

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\ClassHour\Stop;
+namespace Zumbo\App\Health\Stop;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Platform\Input\OneOf;

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useJoinGuest, useMark } from '../../../api/attendance';
 import type { ClassAthlete } from '../../../api/classHour';
 import { useMayChange } from '../../../api/session';
-import styles from './Selected.module.css';
+import styles from '../parts/Selected.module.css';
 
 /** For whoever did not come, goes early, or came along and wants to stay. */
 export function WhoIsHere({ athlete, onGone }: { athlete: ClassAthlete; onGone: () => void }) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\ClassHour\Stop;
+namespace Zumbo\App\Health\Stop;
 
 use Zumbo\App\Entity\Health\DayStop;
 use Zumbo\Core\Today\StopWord;

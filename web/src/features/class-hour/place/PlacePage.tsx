@@ -1,19 +1,19 @@
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useAthlete } from '../../api/athletes';
-import { usePlace, type Seen } from '../../api/placement';
-import { useMayChange } from '../../api/session';
-import { AtThumb } from '../../design/page/AtThumb';
-import { Card } from '../../design/page/Card';
-import { Fetched } from '../../design/page/Fetched';
-import { Workbench } from '../../design/page/Workbench';
-import { newId } from '../../lib/ids';
-import { PlacedAt } from './parts/PlacedAt';
-import { OneOfFew } from './parts/OneOfFew';
-import { TwentySeconds } from './parts/TwentySeconds';
-import { BEST, HALTS, MISSES, OF_THREE, ROPE, seenOf, type Touched } from './parts/twoMinutes';
-import styles from './pages.module.css';
+import { useAthlete } from '../../../api/athletes';
+import { usePlace, type Seen } from '../../../api/placement';
+import { useMayChange } from '../../../api/session';
+import { AtThumb } from '../../../design/page/AtThumb';
+import { Card } from '../../../design/page/Card';
+import { Fetched } from '../../../design/page/Fetched';
+import { Workbench } from '../../../design/page/Workbench';
+import { newId } from '../../../lib/ids';
+import { PlacedAt } from './PlacedAt';
+import { OneOfFew } from './OneOfFew';
+import { TwentySeconds } from './TwentySeconds';
+import { BEST, HALTS, MISSES, OF_THREE, ROPE, seenOf, type Touched } from './twoMinutes';
+import styles from '../pages.module.css';
 
 /** Two minutes with a newcomer: what one sees, by touches, and where they begin. */
 export function PlacePage() {

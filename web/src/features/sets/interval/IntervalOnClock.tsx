@@ -9,7 +9,7 @@ import type { IntervalRun } from '../../../lib/setRun';
 import { useBell } from '../../../design/beat/useBell';
 import type { RunClock } from '../useRun';
 import type { Tone } from '../../../design/beat/PhaseShape';
-import { ClockFace } from './ClockFace';
+import { ClockFace } from '../parts/ClockFace';
 
 /** Work and rest by the clock; at the end what was done is logged in sum. */
 export function IntervalOnClock({ run, clock }: { run: IntervalRun; clock: RunClock }) {

@@ -1,12 +1,12 @@
 import { Button } from 'antd';
-import { useNotes, type Note } from '../../api/notes';
-import { useMayChange } from '../../api/session';
-import { Card } from '../../design/page/Card';
-import { Empty, Failed, Loading } from '../../design/page/StateNote';
-import { Workbench } from '../../design/page/Workbench';
-import { OneNote } from './parts/OneNote';
-import { NoteForm } from './parts/NoteForm';
-import styles from './pages.module.css';
+import { useNotes, type Note } from '../../../api/notes';
+import { useMayChange } from '../../../api/session';
+import { Card } from '../../../design/page/Card';
+import { Empty, Failed, Loading } from '../../../design/page/StateNote';
+import { Workbench } from '../../../design/page/Workbench';
+import { OneNote } from './OneNote';
+import { NoteForm } from './NoteForm';
+import styles from '../pages.module.css';
 
 /** What coaches want to remember of their evenings: tonight's to write, the earlier ones to read. */
 export function NotesPage() {

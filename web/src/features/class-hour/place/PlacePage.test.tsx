@@ -1,8 +1,8 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { ilse, maren } from '../../testing/people';
-import { answerWith, renderPage } from '../../testing/render';
+import { ilse, maren } from '../../../testing/people';
+import { answerWith, renderPage } from '../../../testing/render';
 import { PlacePage } from './PlacePage';
 
 const placed = {

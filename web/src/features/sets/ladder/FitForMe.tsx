@@ -1,7 +1,6 @@
-import { Button, InputNumber } from 'antd';
+import { Button, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
 import { foundBy, type Aim, type Fitted, type Fitting, type FitWish, type useFit } from '../../../api/sets';
-import { ChoiceField } from '../../../design/form/FieldStack';
 import { Card } from '../../../design/page/Card';
 import styles from './FitForMe.module.css';
 
@@ -12,10 +11,10 @@ interface Props {
   onFitting: (fit: Fitting) => void;
 }
 
-const aims: { value: Aim; label: string }[] = [
-  { value: 'practise', label: 'Practise: the top at about 85 in 100' },
-  { value: 'test', label: 'Test: to the limit' },
-  { value: 'tire', label: 'Tire: many contacts' },
+const aims: { value: Aim; label: string; title: string }[] = [
+  { value: 'practise', label: 'Practise', title: 'The top rung is made about 85 times in 100' },
+  { value: 'test', label: 'Test', title: 'To the limit, once' },
+  { value: 'tire', label: 'Tire', title: 'Many contacts, and nothing that stops the flow' },
 ];
 
 /** "Fit it for me": minutes, contacts and aim give the best ladder, one that is easier and one that is harder, with why. */
@@ -31,7 +30,7 @@ export function FitForMe({ fit, fitting, onFitting }: Props) {
         max={most}
         precision={0}
         value={draft[field]}
-        placeholder={field === 'minutes' ? 'once through' : 'what is left today'}
+        placeholder={field === 'minutes' ? 'once through' : 'all left today'}
         onChange={(value) => setDraft({ ...draft, [field]: value })}
         style={{ width: '100%' }}
       />
@@ -43,13 +42,20 @@ export function FitForMe({ fit, fitting, onFitting }: Props) {
       <div className={styles.form}>
         {number('Minutes', 'minutes', 60)}
         {number('Contacts', 'contacts', 5000)}
-        <ChoiceField
-          label="Aim"
+        <Segmented<Aim>
+          aria-label="Aim"
+          block
           options={aims}
           value={draft.aim}
           onChange={(aim) => setDraft({ ...draft, aim })}
+          className={styles.wide ?? ''}
         />
-        <Button size="large" loading={fit.isFetching} onClick={() => onFitting({ ...draft, pick: 0 })}>
+        <Button
+          size="large"
+          className={styles.wide ?? ''}
+          loading={fit.isFetching}
+          onClick={() => onFitting({ ...draft, pick: 0 })}
+        >
           Fit the ladder
         </Button>
       </div>

@@ -13,8 +13,8 @@ import { formatDuration } from '../../../lib/duration';
 import { startClock } from '../../../lib/setClock';
 import type { IntervalRun } from '../../../lib/setRun';
 import { IntervalForm } from './IntervalForm';
-import { OnClassClock } from './OnClassClock';
-import { StartClock } from './StartClock';
+import { OnClassClock } from '../parts/OnClassClock';
+import { StartClock } from '../parts/StartClock';
 import { StationStrips } from './StationStrips';
 
 const usual: IntervalWish = { workS: 20, restS: 10, rounds: 8, stations: '', keepLastRest: false };

@@ -1,8 +1,8 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { maren } from '../../testing/people';
-import { answerWith, renderPage } from '../../testing/render';
+import { maren } from '../../../testing/people';
+import { answerWith, renderPage } from '../../../testing/render';
 import { NotesPage } from './NotesPage';
 
 const note = {

@@ -10,7 +10,7 @@ import { breakLeftS, rungOf, type LadderRun } from '../../../lib/setRun';
 import { useBell } from '../../../design/beat/useBell';
 import type { RunClock } from '../useRun';
 import type { Tone } from '../../../design/beat/PhaseShape';
-import { ClockFace } from './ClockFace';
+import { ClockFace } from '../parts/ClockFace';
 import { RungMarks } from './RungMarks';
 
 /** A ladder by the clock: each go at a rung is marked, and logged at once; a missed rung is tried again. */

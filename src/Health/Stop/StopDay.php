@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\ClassHour\Stop;
+namespace Zumbo\App\Health\Stop;
 
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;

@@ -7,7 +7,7 @@ import { shownSeconds } from '../../../lib/setClock';
 import type { StepsRun } from '../../../lib/setRun';
 import { useBell } from '../../../design/beat/useBell';
 import type { RunClock } from '../useRun';
-import { ClockFace } from './ClockFace';
+import { ClockFace } from '../parts/ClockFace';
 
 /** A game step by step: a card, a foot's hops; at the end what was done is logged in sum. */
 export function StepsOnClock({ run, clock }: { run: StepsRun; clock: RunClock }) {
