@@ -32,7 +32,8 @@ final class Nudging
         $starts = max(2, min(self::STARTS, intdiv(self::WORK, $pairs * self::STEPS)));
         $draws = new Draws(\count($radiiM));
         for ($start = 0; $start < $starts; ++$start) {
-            $spots = self::pushed($room, $radiiM, $draws);
+            // Neighbours in the list begin side by side; the later, the more by chance.
+            $spots = self::pushed($room, $radiiM, $draws, $start / $starts);
             if (null !== $spots) {
                 return $spots;
             }
@@ -46,11 +47,12 @@ final class Nudging
      *
      * @return list<Spot>|null
      */
-    private static function pushed(Room $room, array $radiiM, Draws $draws): ?array
+    private static function pushed(Room $room, array $radiiM, Draws $draws, float $byChance): ?array
     {
         $x = $y = [];
         foreach ($radiiM as $i => $radius) {
-            $x[$i] = $draws->between($radius, max($radius, $room->widthM - $radius));
+            $inTurn = $room->widthM * ($i + 0.5) / \count($radiiM);
+            $x[$i] = (1 - $byChance) * $inTurn + $byChance * $draws->between($radius, max($radius, $room->widthM - $radius));
             $y[$i] = $draws->between($radius, max($radius, $room->depthM - $radius));
         }
         for ($step = 0; $step < self::STEPS; ++$step) {

@@ -32,6 +32,9 @@ final readonly class ShowFloor
     private const USUAL_WIDTH_M = 12.0;
     private const USUAL_DEPTH_M = 9.0;
 
+    /** Of a circle, while nobody is here. */
+    private const USUAL_RADIUS_M = 1.4;
+
     /** Nobody has more people in a hall. */
     private const MOST_PEOPLE = 40;
 
@@ -65,7 +68,8 @@ final readonly class ShowFloor
             [$circle, $guessed] = $circles[$i];
             $views[] = self::view($id, $names, $i, $circle, $guessed, $places[$i] ?? null, $crowded[$i] ?? null, $put[$id] ?? null, $gym);
         }
-        $radius = [] === $circles ? 1.5 : max(array_map(static fn (array $one): float => $one[0]->radiusM, $circles));
+        $radii = array_map(static fn (array $one): float => $one[0]->radiusM, $circles);
+        $radius = [] === $radii ? self::USUAL_RADIUS_M : array_sum($radii) / \count($radii);
 
         return new FloorView(
             SentenceView::of(self::title($views), LengthUnit::Centimetre),

@@ -44,8 +44,3 @@ function inches(quarters: number, negative: boolean): string {
 function roundHalfAway(value: number): number {
   return Math.sign(value) * Math.round(Number(Math.abs(value).toPrecision(15))) || 0;
 }
-
-/** A side of a hall: metres, or feet and inches. */
-export function formatSide(metres: number, unit: LengthUnit): string {
-  return unit === 'cm' ? `${Number(metres.toFixed(2))} m` : formatLength(metres, unit);
-}

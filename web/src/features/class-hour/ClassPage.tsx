@@ -105,14 +105,9 @@ function Running({ tonight }: { tonight: Tonight }) {
       }
     >
       <Groups groups={tonight.groups} />
-      <HallPlan
-        tonight={tonight}
-        entries={entries}
-        unit={unit}
-        chosenId={chosenId}
-        onChoose={chooseAndCarry}
-      />
-      <LogLine athletes={tonight.athletes} onLog={logFor} onUndo={undoLast} />
+      <HallPlan tonight={tonight} entries={entries} unit={unit} chosenId={chosenId} onChoose={chooseAndCarry}>
+        <LogLine athletes={tonight.athletes} onLog={logFor} onUndo={undoLast} />
+      </HallPlan>
       <AtTheDoor absent={tonight.absent} className={tonight.className} mayChange={mayChange} />
     </Workbench>
   );

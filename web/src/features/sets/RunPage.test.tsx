@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepRun, readRun, type IntervalRun, type LadderRun } from '../../lib/setRun';
 import { ilse, maren } from '../../testing/people';
+import { silence } from '../../testing/silence';
 import { answerWith, renderPage, type Sent } from '../../testing/render';
 import { RunPage } from './RunPage';
 
@@ -46,17 +47,6 @@ const intervals: IntervalRun = {
   endedAtS: null,
 };
 
-/** Stands in for the sound card: jsdom has none. */
-class Silence {
-  state = 'suspended';
-  resume() {
-    return Promise.resolve();
-  }
-  close() {
-    return Promise.resolve();
-  }
-}
-
 /** Moves the device's clock, and lets the page see it. */
 async function at(seconds: number) {
   vi.setSystemTime(began + seconds * 1000);
@@ -68,7 +58,7 @@ const puts = (sent: Sent[]) => sent.filter((one) => one.method === 'PUT').map((o
 describe('a set on the clock', () => {
   beforeEach(() => {
     localStorage.clear();
-    vi.stubGlobal('AudioContext', Silence);
+    silence();
     // Only the date is ours; timers run as they do.
     vi.useFakeTimers({ toFake: ['Date'], now: began });
     return () => vi.useRealTimers();

@@ -5,7 +5,7 @@ import type { ShownEntry } from '../../../api/entries';
 import { useArrange, usePutSpot, type HallFloor, type Spot } from '../../../api/hallFloor';
 import { Dressed } from '../../../design/page/Dressed';
 import { newId } from '../../../lib/ids';
-import { formatSide, type LengthUnit } from '../../../lib/units';
+import { formatLong, type LengthUnit } from '../../../lib/units';
 import { FloorSpot } from './FloorSpot';
 import { useMoved } from './useMoved';
 import styles from './FloorPlan.module.css';
@@ -36,8 +36,8 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
     <div className={styles.floor}>
       <p className={styles.said}>
         <span role="status">
-          {floor.title.sentence}; the hall has room for {floor.roomFor} like tonight’s.
-          {floor.sizeGuessed && ' Its size is not known: tell it in the settings.'}
+          {floor.title.sentence}; room for {floor.roomFor} in all.
+          {floor.sizeGuessed && ' The size of the hall is guessed: tell it in the settings.'}
         </span>
         <Dressed>
           <Button onClick={() => arrange.mutate(newId())} loading={arrange.isPending}>
@@ -45,6 +45,16 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
           </Button>
         </Dressed>
       </p>
+      {without.length > 0 && (
+        <p className={styles.without}>
+          No room for{' '}
+          {without.map((spot) => (
+            <button key={spot.athleteId} type="button" onClick={() => onChoose(spot.athleteId)}>
+              {spot.firstName}
+            </button>
+          ))}
+        </p>
+      )}
       <div
         ref={plan}
         className={styles.plan}
@@ -53,7 +63,7 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
           maxWidth: `calc((100vh - ${AROUND_PX}px) * ${floor.widthM / floor.depthM})`,
         }}
         role="group"
-        aria-label={`Hall, ${formatSide(floor.widthM, unit)} by ${formatSide(floor.depthM, unit)}`}
+        aria-label={`Hall, ${formatLong(floor.widthM, unit)} by ${formatLong(floor.depthM, unit)}`}
       >
         <span className={styles.front}>front: the coach</span>
         {floor.matWidthM !== null && floor.matDepthM !== null && (
@@ -84,17 +94,6 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
           );
         })}
       </div>
-      {without.length > 0 && (
-        <p className={styles.without}>
-          No room for{' '}
-          {without.map((spot) => (
-            <button key={spot.athleteId} type="button" onClick={() => onChoose(spot.athleteId)}>
-              {spot.firstName}
-            </button>
-          ))}
-          : let them take turns, or move somebody.
-        </p>
-      )}
       {put.isError && <p role="alert">{put.error.message}</p>}
     </div>
   );

@@ -48,15 +48,17 @@ export function FloorSpot({ spot, athlete, last, floor, unit, chosen, moved, onC
       }}
       {...moved.handlers(spot)}
     >
-      <Words athlete={athlete} unit={unit} />
-      <span className={styles.last}>
-        {last === undefined
-          ? openSets(athlete)
-          : `${last.sentence}${openSets(athlete) === '' ? '' : `, ${openSets(athlete)}`}`}
+      <span className={styles.inside}>
+        <Words athlete={athlete} unit={unit} />
+        <span className={styles.last}>
+          {last === undefined
+            ? openSets(athlete)
+            : `${last.sentence}${openSets(athlete) === '' ? '' : `, ${openSets(athlete)}`}`}
+        </span>
+        {warnings.map((warning) => (
+          <em key={warning}>{warning}</em>
+        ))}
       </span>
-      {warnings.map((warning) => (
-        <em key={warning}>{warning}</em>
-      ))}
     </button>
   );
 }

@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import type { Tonight } from '../../../api/classHour';
 import type { ShownEntry } from '../../../api/entries';
 import { useHallFloor } from '../../../api/hallFloor';
@@ -14,13 +14,15 @@ interface Props {
   unit: LengthUnit;
   chosenId: string | null;
   onChoose: (id: string) => void;
+  /** The log line, right below. */
+  children: ReactNode;
 }
 
 // The list needs nothing more than the class itself: it stands until the hall to scale is here.
 const FloorPlan = lazy(() => import('../floor/FloorPlan').then((door) => ({ default: door.FloorPlan })));
 
 /** The hall to scale, or as a list by station. */
-export function HallPlan({ tonight, entries, unit, chosenId, onChoose }: Props) {
+export function HallPlan({ tonight, entries, unit, chosenId, onChoose, children }: Props) {
   const narrow = useFloor();
   const { plan, choose } = usePlanOrList();
   const floor = useHallFloor(plan);
@@ -49,6 +51,7 @@ export function HallPlan({ tonight, entries, unit, chosenId, onChoose }: Props) 
       ) : (
         list
       )}
+      {children}
       {!narrow && (
         <p id="floor-keys" style={{ margin: '4px 0 0' }}>
           {plan && 'Drag somebody, or move them with the arrow keys. '}

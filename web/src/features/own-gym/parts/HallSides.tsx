@@ -1,5 +1,5 @@
 import type { Schemas } from '../../../api/client';
-import { formatSide } from '../../../lib/units';
+import { formatLong } from '../../../lib/units';
 import { LengthSetting } from './settings';
 
 type Gym = Schemas['GymView'];
@@ -17,8 +17,8 @@ export function HallSides({ gym, field, keep }: Props) {
     <LengthSetting
       label={label}
       effect={effect}
-      value={metres === null ? '' : formatSide(metres, gym.unit)}
-      example={formatSide(example, gym.unit)}
+      value={metres === null ? '' : formatLong(metres, gym.unit)}
+      example={formatLong(example, gym.unit)}
       {...field(name)}
       onKeep={(typed) => keep({ [name]: typed })}
     />
