@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { AgreedTime } from '../lib/agreedTime';
 import { madeOf } from './changes';
-import { call, type Change, type Schemas } from './client';
+import { call, ProblemError, type Change, type Schemas } from './client';
 
 export type ClassClock = Schemas['ClassClockView'];
 export type Programme = Schemas['ProgrammeView'];
@@ -103,7 +103,9 @@ export function useLinkedClock(link: Schemas['ClassLinkInput'] | null) {
     queryKey: ['class-link', link],
     queryFn: () => call('POST', '/api/class-link', { body: link ?? { gym: '', clock: '', secret: '' } }),
     enabled: link !== null,
-    refetchInterval: (query) => (query.state.status === 'error' ? false : LINK_MS),
+    // A dead link stays dead; a lost network comes back.
+    refetchInterval: (query) => (query.state.error instanceof ProblemError ? false : LINK_MS),
+    networkMode: 'always',
     retry: false,
   });
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useLocation } from 'react-router';
+import { ProblemError } from '../../../api/client';
 import { agreedTime, readClassLink, useLinkedClock, type ClassClock } from '../../../api/classClock';
 import { useBell } from '../../../design/beat/useBell';
 import { usePageHead } from '../../../design/page/usePageHead';
@@ -14,7 +15,7 @@ export function ClassLinkPage() {
   const { hash } = useLocation();
   const link = readClassLink(hash);
   const found = useLinkedClock(link);
-  if (link === null || (found.isError && found.error.name === 'ProblemError')) {
+  if (link === null || (found.isError && found.error instanceof ProblemError)) {
     return (
       <Over said={found.error?.message ?? 'This link was not copied whole. Ask your coach for it again.'} />
     );

@@ -37,6 +37,7 @@ export function ProgrammeRow({ clock, programme, nowMs }: Props) {
       <p
         className={styles.left}
         role="timer"
+        data-elapsed={at.elapsedS.toFixed(3)}
         aria-label={`Left of ${at.word.toLowerCase()}, ${programme.title}`}
       >
         {at.left}

@@ -19,11 +19,18 @@ export interface Standing {
   /** Changes with the phase, for the bell. */
   key: string;
   lastSeconds: number;
+  /** Seconds since the first phase began; below 0 during the count-in. */
+  elapsedS: number;
 }
 
 export function standingOf(clock: ClassClock, programme: Programme, nowMs: number): Standing {
+  const elapsed = elapsedS(clock, nowMs);
+  return { ...phaseOf(programme, elapsed), elapsedS: elapsed };
+}
+
+function phaseOf(programme: Programme, elapsed: number): Omit<Standing, 'elapsedS'> {
   const phases: Phase[] = programme.phases;
-  const at = phaseAt(phases, elapsedS(clock, nowMs));
+  const at = phaseAt(phases, elapsed);
   const first = phases[0];
   switch (at.state) {
     case 'count-in':
