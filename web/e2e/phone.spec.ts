@@ -42,6 +42,9 @@ test(
     const views: [string, RegExp][] = [
       ['/class', /in the hall|needs a look/],
       ['/class/notes', /Notes of the evening/],
+      ['/class/clock', /who does what/],
+      ['/class/after', /logged|entr/],
+      ['/sets/games', /cards/],
       ['/athletes', /athletes/],
       ['/sets', /rung|made/],
       ['/pacing', /:/],

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { signIn } from './coach';
 
 // npm run shots: one current picture of each main view, from the demo data, into docs/screenshots.
@@ -67,16 +67,10 @@ test('pictures of the main views', async ({ page }) => {
   await take('rhythm');
   await page.goto('/sets');
   await expect(page.getByRole('list', { name: 'Rungs' }).getByRole('listitem')).toHaveCount(8);
+  await page.getByRole('button', { name: 'Fit the ladder' }).click();
+  await expect(page.getByRole('list', { name: 'Ladders that fit' }).getByRole('listitem')).toHaveCount(3);
   await take('sets');
-  await page.getByText('Intervals', { exact: true }).click();
-  await page.getByLabel('As a text').fill('20/10 x2: hops, one-hand turns, tall singles, doubles');
-  await page.getByLabel('As a text').press('Enter');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('4 stations');
-  await page.getByRole('button', { name: 'Start the clock' }).click();
-  await expect(page.getByText('Work', { exact: true })).toBeVisible({ timeout: 15_000 });
-  await take('clock');
-  await page.getByRole('button', { name: 'End it here' }).click();
-  await page.getByRole('button', { name: 'Nothing to log' }).click();
+  await wall(page, take);
   await page.goto('/faults');
   await page.getByRole('button', { name: 'trips on the second pass', exact: true }).click();
   await page.getByRole('button', { name: 'Looked, fine: catches toes' }).click();
@@ -85,9 +79,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/sets/drills?drill=two-clap-jumps');
   await expect(page.getByRole('button', { name: /^Easier/ })).toBeVisible();
   await take('drill');
-  await page.goto('/gym/settings');
-  await expect(page.getByLabel('Height of the ceiling')).toBeVisible();
-  await take('settings');
   await page.goto('/pacing');
   await page.getByRole('combobox', { name: 'Athlete' }).fill('Callum');
   await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
@@ -119,3 +110,33 @@ test('pictures of the main views', async ({ page }) => {
   await page.evaluate(() => window.scrollTo(0, 0));
   await take('log-phone');
 });
+
+/** The class under one clock on the wall, and what it did. */
+async function wall(page: Page, take: (name: string) => Promise<void>): Promise<void> {
+  await page.goto('/class/clock');
+  await page.getByRole('button', { name: 'One programme for each station' }).click();
+  await page.getByLabel('Work and rest of programme 1').fill('40/20 x6: tall singles');
+  await page.getByLabel('Work and rest of programme 2').fill('30/30 x6: doubles');
+  await page.getByLabel('Work and rest of programme 3').fill('60/30 x4: doubles');
+  await page.getByRole('button', { name: 'Start the clock' }).click();
+  await expect(page.getByText('Work', { exact: true }).first()).toBeVisible({ timeout: 15_000 });
+  await page.setViewportSize({ width: 1920, height: 1080 });
+  await page.goto('/class/wall');
+  await expect(page.getByRole('timer').first()).toBeVisible();
+  await page.waitForTimeout(1500);
+  await take('wall');
+  await page.setViewportSize(desk);
+  await page.goto('/class');
+  const line = page.getByLabel('Log line');
+  await expect(line).toBeVisible();
+  for (const entry of ['y38x', 'y61.', 'k140/6', 'n22x', 'n31x', 'w17x', 'b24/3']) {
+    await line.fill(entry);
+    await line.press('Enter');
+  }
+  await expect(page.getByText('all sent')).toBeVisible();
+  await page.goto('/class/after');
+  await expect(page.getByRole('table')).toBeVisible();
+  await take('after');
+  await page.getByRole('button', { name: 'All right: the class is over' }).click();
+  await expect(page.getByText(/Looked over by/)).toBeVisible();
+}
