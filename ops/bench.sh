@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace ladder faults path gear sound events hand phone routes class screens dying import growth bytes)
+names=(calc arc pace ladder hall faults path gear sound events hand phone routes class screens dying import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -49,7 +49,7 @@ bench_ladder() {
   awk -v a="$ours" -v b="$theirs" 'BEGIN {
     split(a, x, " "); split(b, y, " ")
     if (x[1] / y[1] > 1.000001 || y[1] / x[1] > 1.000001) { print "ladder: the two do not agree: " a " | " b; exit 1 }
-    printf "ladder: 30 rungs: PHP %.2f ms, numpy %.2f ms, ratio %.2f (same expected time %.1f s)\n", x[2], y[2], x[2] / y[2], x[1]
+    printf "ladder: 30 rungs: PHP %.2f ms, numpy %.2f ms, ratio %.2f (same expected time %.1f s); fitted to minutes, contacts and aim in %.0f ms (aim 100 ms)\n", x[2], y[2], x[2] / y[2], x[1], x[3]
   }'
 }
 
@@ -58,6 +58,17 @@ bench_path() {
   bench_instance
   ( cd web && node scripts/drill-search.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
 }
+bench_hall() {
+  local found
+  found="$("${php_compiled[@]}" bench/hall.php 2>/dev/null)"
+  awk -v a="$found" 'BEGIN {
+    split(a, x, " ")
+    printf "hall: forty people arranged in 24 × 16 m in %d ms (%d have room), in 12 × 9 m in %d ms (%d have room)\n", x[1], x[2], x[3], x[4]
+  }'
+  bench_instance
+  ( cd web && node scripts/hall-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
+}
+
 bench_faults() { "${php_compiled[@]}" bench/faults.php 2>/dev/null; }
 
 bench_gear() {

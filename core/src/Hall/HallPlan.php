@@ -9,6 +9,9 @@ namespace Zumbo\Core\Hall;
  */
 final readonly class HallPlan
 {
+    /** So many numbers of people are nudged about; for fewer there are rows, or nothing. */
+    private const MOST_TRIED = 10;
+
     /**
      * @param array<int, Spot> $spots       by the position in the list of circles
      * @param list<int>        $withoutRoom those that have none
@@ -28,23 +31,30 @@ final readonly class HallPlan
         $radii = array_map(static fn (ClearCircle $circle): float => $circle->radiusM, $circles);
         $bySize = $radii;
         asort($bySize);
-        $least = [] === $radii ? 0 : min(\count($radii), $room->mostCircles(min($radii)));
-        for ($count = $least; $count > 0; --$count) {
+        $most = [] === $radii ? 0 : min(\count($radii), $room->mostCircles(min($radii)));
+        for ($count = $most, $tried = 0; $count > 0; --$count) {
             $kept = \array_slice(array_keys($bySize), 0, $count);
             sort($kept);
-            $spots = self::placed($room, array_map(static fn (int $i): float => $radii[$i], $kept));
+            $spots = self::placed($room, array_map(static fn (int $i): float => $radii[$i], $kept), $tried < self::MOST_TRIED);
             if (null !== $spots) {
                 return new self(array_combine($kept, $spots), array_values(array_diff(array_keys($radii), $kept)));
             }
+            ++$tried;
         }
 
         return new self([], array_keys($radii));
     }
 
-    /** How many circles of that radius were found room for, up to a number. */
+    /** How many circles of that radius have room in rows, up to a number. */
     public static function roomFor(Room $room, float $radiusM, int $upTo): int
     {
-        return \count(self::arranged($room, array_fill(0, max(0, $upTo), ClearCircle::ofRadius($radiusM)))->spots);
+        for ($count = min($upTo, $room->mostCircles($radiusM)); $count > 0; --$count) {
+            if (null !== Lattice::spots($room, $radiusM, $count)) {
+                return $count;
+            }
+        }
+
+        return 0;
     }
 
     /**
@@ -80,7 +90,7 @@ final readonly class HallPlan
      *
      * @return list<Spot>|null
      */
-    private static function placed(Room $room, array $radiiM): ?array
+    private static function placed(Room $room, array $radiiM, bool $nudge): ?array
     {
         if ([] === $radiiM) {
             return [];
@@ -93,6 +103,6 @@ final readonly class HallPlan
             return $spots;
         }
 
-        return 1 === \count($radiiM) ? null : Nudging::spots($room, $radiiM);
+        return 1 === \count($radiiM) || !$nudge ? null : Nudging::spots($room, $radiiM);
     }
 }

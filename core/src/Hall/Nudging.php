@@ -19,7 +19,7 @@ final class Nudging
     private const ROOMY = 1.0005;
 
     /** Beyond that many pairs to look at, fewer starts. */
-    private const WORK = 1_500_000;
+    private const WORK = 600_000;
 
     /**
      * @param non-empty-list<float> $radiiM

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { AgreedTime } from '../lib/agreedTime';
+import { CLASS_CLOCK } from '../lib/keptAnswer';
 import { madeOf } from './changes';
 import { call, ProblemError, type Change, type Schemas } from './client';
 
@@ -16,7 +17,6 @@ export const agreedTime = new AgreedTime({
 });
 
 const clockKey = ['class-clock'] as const;
-const KEPT = 'zumbo-class-clock';
 
 /** The clock of the class; kept on the device, so that it runs on without network and after a reload. */
 export function useClassClock() {
@@ -34,14 +34,14 @@ export function useClassClock() {
 
 function keep(running: Running): void {
   if (running.clock === null) {
-    localStorage.removeItem(KEPT);
+    localStorage.removeItem(CLASS_CLOCK);
   } else {
-    localStorage.setItem(KEPT, JSON.stringify(running));
+    localStorage.setItem(CLASS_CLOCK, JSON.stringify(running));
   }
 }
 
 function kept(): Running | undefined {
-  const found = localStorage.getItem(KEPT);
+  const found = localStorage.getItem(CLASS_CLOCK);
   return found === null ? undefined : (JSON.parse(found) as Running);
 }
 

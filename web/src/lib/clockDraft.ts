@@ -1,3 +1,5 @@
+import { CLOCK_DRAFT } from './keptAnswer';
+
 /** What somebody plans for the clock of a class: kept on the device until it is started. */
 export interface DraftProgramme {
   title: string;
@@ -5,15 +7,13 @@ export interface DraftProgramme {
   athletes: string[];
 }
 
-const KEPT = 'zumbo-clock-draft';
-
 export function readDraft(): DraftProgramme[] {
-  const kept = localStorage.getItem(KEPT);
+  const kept = localStorage.getItem(CLOCK_DRAFT);
   return kept === null ? [] : (JSON.parse(kept) as DraftProgramme[]);
 }
 
 export function keepDraft(draft: readonly DraftProgramme[]): void {
-  localStorage.setItem(KEPT, JSON.stringify(draft));
+  localStorage.setItem(CLOCK_DRAFT, JSON.stringify(draft));
 }
 
 /** Adds a programme; whoever is in it leaves the one they were in, and one that nobody is left in goes. */

@@ -1,5 +1,13 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { API_CACHE, isTheirs, mayBeKept, noteWhose } from './keptAnswer';
+import {
+  API_CACHE,
+  CLASS_CLOCK,
+  CLOCK_DRAFT,
+  forgetAnswers,
+  isTheirs,
+  mayBeKept,
+  noteWhose,
+} from './keptAnswer';
 
 /** As much of the browser's store of answers as is used: there is none outside of a browser. */
 class Kept {
@@ -31,6 +39,7 @@ describe('what is kept on a device', () => {
     ['/api/imports/1', false],
     ['/api/live', false],
     ['/api/changes', false],
+    ['/api/time', false],
     ['/api/athletes/1/arc', false],
     ['/class', false],
   ])('%s: %s', (path, kept) => expect(mayBeKept(path)).toBe(kept));
@@ -61,5 +70,14 @@ describe('kept answers', () => {
     await noteWhose(next);
     expect(await isKept()).toBe(false);
     expect(await isTheirs(answer(200, 'maren'))).toBe(false);
+  });
+});
+
+describe('the clock of the class on a device', () => {
+  it('goes with the coach who saw it', async () => {
+    localStorage.setItem(CLASS_CLOCK, '{}');
+    localStorage.setItem(CLOCK_DRAFT, '[]');
+    await forgetAnswers();
+    expect([localStorage.getItem(CLASS_CLOCK), localStorage.getItem(CLOCK_DRAFT)]).toEqual([null, null]);
   });
 });

@@ -17,17 +17,23 @@ const WHOSE = '/whose';
 /** Files hold health notes, and an import is only as good as its last state: neither is kept on a device. */
 const FILES = /^\/api\/(export|imports)/;
 
-/** What is live; and a hand that is dragged asks for arcs all the time, and never for the same twice. */
-const PASSING = /^\/api\/(live|changes)$|\/arc$/;
+/** What is live; the time, which is wrong when it is old; and a hand that is dragged asks for arcs all the time, and never for the same twice. */
+const PASSING = /^\/api\/(live|changes|time)$|\/arc$/;
 
 export function mayBeKept(path: string): boolean {
   return path.startsWith('/api/') && !FILES.test(path) && !PASSING.test(path);
 }
 
-/** Nothing that one coach saw is left on the device. */
+/** Beside the answers: the clock of the class, which runs on after a reload, and what is planned for it. */
+export const CLASS_CLOCK = 'zumbo-class-clock';
+export const CLOCK_DRAFT = 'zumbo-clock-draft';
+
+/** Nothing that one coach saw is left on the device. A service worker has no such store, and leaves it to the page. */
 export async function forgetAnswers(): Promise<void> {
   await globalThis.caches?.delete(API_CACHE);
   await globalThis.caches?.delete(WHOSE_CACHE);
+  globalThis.localStorage?.removeItem(CLASS_CLOCK);
+  globalThis.localStorage?.removeItem(CLOCK_DRAFT);
 }
 
 /**

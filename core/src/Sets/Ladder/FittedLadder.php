@@ -19,8 +19,6 @@ final readonly class FittedLadder
         public LadderOutlook $outlook,
         /** Of making the rung of the top number at one go. */
         public float $chanceOfTop,
-        /** What speaks against it, less is better; only to compare those of one search. */
-        public float $cost,
         public ?Verdict $why = null,
     ) {
     }
@@ -34,7 +32,6 @@ final readonly class FittedLadder
             $this->times,
             $this->outlook,
             $this->chanceOfTop,
-            $this->cost,
             $why,
         );
     }

@@ -57,12 +57,14 @@ final readonly class LadderFit
                 }
             }
         }
-        usort($found, static fn (FittedLadder $one, FittedLadder $other): int => $one->cost <=> $other->cost);
-        $best = array_shift($found);
+        usort($found, static fn (array $one, array $other): int => $one[4] <=> $other[4]);
+        if ([] === $found) {
+            return new self(null, []);
+        }
+        $build = static fn (array $shape): FittedLadder => self::ladder($wish, $pace, $rungs, $shape);
+        $best = $build($found[0]);
 
-        return null === $best
-            ? new self(null, [])
-            : new self($best->because(self::why($wish->aim, $best)), self::alternatives($best, $found));
+        return new self($best->because(self::why($wish->aim, $best)), self::alternatives($best, \array_slice($found, 1), $rungs, $build));
     }
 
     /**
@@ -108,45 +110,71 @@ final readonly class LadderFit
     }
 
     /**
+     * Sums alone, without an object for each rung: thousands of shapes are weighed.
+     *
      * @param array<int<1, max>, RungOutlook> $rungs
      *
-     * @return FittedLadder|null null: there is no time for it, or not so many contacts
+     * @return array{int, int, int, int, float}|null start, step, top, times and cost; null: there is no time for it, or not so
+     *                                               many contacts
      */
-    private static function weighed(LadderWish $wish, LadderPace $pace, array $rungs, int $start, int $step, int $top): ?FittedLadder
+    private static function weighed(LadderWish $wish, LadderPace $pace, array $rungs, int $start, int $step, int $top): ?array
     {
-        $climbed = array_map(static fn (int $number): RungOutlook => $rungs[max(1, $number)], $wish->family->numbers($start, $step, $top));
-        $times = $wish->times(LadderOutlook::ofRungs($climbed, 1, $pace->breakS, $wish->rule), $pace->breakS);
+        $numbers = $wish->family->numbers($start, $step, $top);
+        $chances = [];
+        foreach ($numbers as $number) {
+            $chances[] = $rungs[max(1, $number)]->chance;
+        }
+        $course = $wish->rule->goes($chances);
+        $seconds = $course['breaks'] * $pace->breakS;
+        $contacts = 0.0;
+        foreach ($numbers as $i => $number) {
+            $rung = $rungs[max(1, $number)];
+            $seconds += $course['goes'][$i] * $rung->secondsAGo;
+            $contacts += $course['goes'][$i] * ($rung->jumpsAGo + 1 - $rung->chance);
+        }
+        $times = $wish->times($seconds, $contacts, $pace->breakS);
         if ($times < 1) {
             return null;
         }
-        $outlook = LadderOutlook::ofRungs($climbed, $times, $pace->breakS, $wish->rule);
+        $share = $wish->share($times * $seconds + ($times - 1) * $pace->breakS, $times * $contacts);
+        $cost = self::cost($wish, \count($numbers), $share, $rungs, $top) + self::ODD_SHAPE * (log($start) + log($step));
+
+        return [$start, $step, $top, $times, $cost];
+    }
+
+    /**
+     * @param array<int<1, max>, RungOutlook> $rungs
+     */
+    private static function cost(LadderWish $wish, int $climbed, float $share, array $rungs, int $top): float
+    {
+        $off = $rungs[max(1, $top)]->chance - LadderVerdict::BEST_CHANCE;
+        $tooFew = LadderFamily::Unbroken === $wish->family ? 0.0 : self::A_RUNG_TOO_FEW * max(0, self::FEW_RUNGS - $climbed);
+
+        return match ($wish->aim) {
+            LadderAim::Practise => self::A_TENTH_OFF * abs($off) + self::UNUSED * (1 - $share) + $tooFew,
+            LadderAim::Test => self::A_TENTH_OFF * (1 - $top / \count($rungs))
+                + abs($climbed - self::RUNGS_OF_A_TEST) / self::RUNGS_OF_A_TEST,
+            LadderAim::Tire => self::A_TENTH_OFF * (1 - $share) + self::A_TENTH_OFF * max(0.0, -$off) + $tooFew,
+        };
+    }
+
+    /**
+     * @param array<int<1, max>, RungOutlook>  $rungs
+     * @param array{int, int, int, int, float} $shape
+     */
+    private static function ladder(LadderWish $wish, LadderPace $pace, array $rungs, array $shape): FittedLadder
+    {
+        [$start, $step, $top, $times] = $shape;
+        $climbed = array_map(static fn (int $number): RungOutlook => $rungs[max(1, $number)], $wish->family->numbers($start, $step, $top));
 
         return new FittedLadder(
             $start,
             $step,
             $top,
             $times,
-            $outlook,
+            LadderOutlook::ofRungs($climbed, $times, $pace->breakS, $wish->rule),
             $rungs[max(1, $top)]->chance,
-            self::cost($wish, $outlook, $rungs, $top) + self::ODD_SHAPE * (log($start) + log($step)),
         );
-    }
-
-    /**
-     * @param array<int<1, max>, RungOutlook> $rungs
-     */
-    private static function cost(LadderWish $wish, LadderOutlook $outlook, array $rungs, int $top): float
-    {
-        $chance = $rungs[max(1, $top)]->chance;
-        $unused = 1 - $wish->share($outlook);
-        $tooFew = LadderFamily::Unbroken === $wish->family ? 0.0 : self::A_RUNG_TOO_FEW * max(0, self::FEW_RUNGS - \count($outlook->rungs));
-
-        return match ($wish->aim) {
-            LadderAim::Practise => self::A_TENTH_OFF * abs($chance - LadderVerdict::BEST_CHANCE) + self::UNUSED * $unused + $tooFew,
-            LadderAim::Test => self::A_TENTH_OFF * (1 - $top / \count($rungs))
-                + abs(\count($outlook->rungs) - self::RUNGS_OF_A_TEST) / self::RUNGS_OF_A_TEST,
-            LadderAim::Tire => self::A_TENTH_OFF * $unused + self::A_TENTH_OFF * max(0.0, LadderVerdict::BEST_CHANCE - $chance) + $tooFew,
-        };
     }
 
     private static function why(LadderAim $aim, FittedLadder $best): Verdict
@@ -161,35 +189,42 @@ final readonly class LadderFit
     /**
      * The best that is easier, and the best that is harder; where there is none, the next best of another shape.
      *
-     * @param list<FittedLadder> $others the best one first
+     * @param list<array{int, int, int, int, float}>                   $others the best one first
+     * @param array<int<1, max>, RungOutlook>                          $rungs
+     * @param callable(array{int, int, int, int, float}): FittedLadder $build
      *
      * @return list<FittedLadder>
      */
-    private static function alternatives(FittedLadder $best, array $others): array
+    private static function alternatives(FittedLadder $best, array $others, array $rungs, callable $build): array
     {
-        $chance = $best->chanceOfTop;
-        $found = array_values(array_filter([
-            self::first($others, 'ladder.easier', static fn (FittedLadder $one): bool => $one->chanceOfTop > $chance + self::APART),
-            self::first($others, 'ladder.harder', static fn (FittedLadder $one): bool => $one->chanceOfTop < $chance - self::APART),
-            self::first($others, 'ladder.same_top', static fn (FittedLadder $one): bool => $one->top === $best->top),
-        ]));
-
-        return \array_slice($found, 0, 2);
-    }
-
-    /**
-     * @param list<FittedLadder>           $others
-     * @param callable(FittedLadder): bool $isIt
-     */
-    private static function first(array $others, string $code, callable $isIt): ?FittedLadder
-    {
-        foreach ($others as $one) {
-            if ($isIt($one)) {
-                return $one->because(Verdict::of($code, self::values($one)));
+        $found = [];
+        foreach ($others as $shape) {
+            $by = $rungs[max(1, $shape[2])]->chance - $best->chanceOfTop;
+            $code = match (true) {
+                $by > self::APART => 'easier',
+                $by < -self::APART => 'harder',
+                $shape[2] === $best->top => 'same top',
+                default => null,
+            };
+            if (null !== $code && !isset($found[$code])) {
+                $found[$code] = $build($shape);
+            }
+            if (isset($found['easier'], $found['harder'])) {
+                break;
             }
         }
+        $said = [];
+        if (isset($found['easier'])) {
+            $said[] = $found['easier']->because(Verdict::of('ladder.easier', self::values($found['easier'])));
+        }
+        if (isset($found['harder'])) {
+            $said[] = $found['harder']->because(Verdict::of('ladder.harder', self::values($found['harder'])));
+        }
+        if (isset($found['same top']) && \count($said) < 2) {
+            $said[] = $found['same top']->because(Verdict::of('ladder.same_top', self::values($found['same top'])));
+        }
 
-        return null;
+        return $said;
     }
 
     /**

@@ -69,29 +69,34 @@ final readonly class LadderWish
         return Ladder::of($this->family, $top, $this->kind, $this->fixedSingles, $this->method, $start, $step, $times, $this->exitSingles);
     }
 
-    /** How many times through fit the time and the contacts; at most 20, and once where neither is given. */
-    public function times(LadderOutlook $once, float $breakS): int
+    /**
+     * How many times through fit the time and the contacts; at most 20, and once where neither is given.
+     *
+     * @param float $seconds  of one time through
+     * @param float $contacts the same
+     */
+    public function times(float $seconds, float $contacts, float $breakS): int
     {
         if (LadderAim::Test === $this->aim || (null === $this->seconds && null === $this->contacts)) {
-            return $this->share($once) <= 1 ? 1 : 0;
+            return $this->share($seconds, $contacts) <= 1 ? 1 : 0;
         }
         $times = (float) Ladder::MOST_TIMES;
         if (null !== $this->seconds) {
-            $times = min($times, floor(($this->seconds + $breakS) / ($once->expectedS() + $breakS)));
+            $times = min($times, floor(($this->seconds + $breakS) / ($seconds + $breakS)));
         }
         if (null !== $this->contacts) {
-            $times = min($times, floor($this->contacts / $once->expectedContacts()));
+            $times = min($times, floor($this->contacts / $contacts));
         }
 
         return (int) $times;
     }
 
     /** Of the time or the contacts, whichever is used up more; above 1: it does not fit. */
-    public function share(LadderOutlook $outlook): float
+    public function share(float $seconds, float $contacts): float
     {
         return max(
-            null === $this->seconds ? 0.0 : $outlook->expectedS() / $this->seconds,
-            null === $this->contacts ? 0.0 : $outlook->expectedContacts() / $this->contacts,
+            null === $this->seconds ? 0.0 : $seconds / $this->seconds,
+            null === $this->contacts ? 0.0 : $contacts / $this->contacts,
         );
     }
 }

@@ -83,7 +83,7 @@ describe('the hall to scale', () => {
     const { sent, onChoose } = shown(vi.fn(), { [`PUT /api/floor/${ilse?.id}`]: floor });
     vi.spyOn(Element.prototype, 'clientWidth', 'get').mockReturnValue(1000);
     const circle = screen.getByRole('button', { name: /^Ilse/ });
-    circle.setPointerCapture = () => undefined;
+    screen.getByRole('group', { name: /^Hall/ }).setPointerCapture = () => undefined;
     fireEvent.pointerDown(circle, { clientX: 100, clientY: 100 });
     fireEvent.pointerMove(circle, { clientX: 200, clientY: 50 });
     fireEvent.pointerUp(circle);

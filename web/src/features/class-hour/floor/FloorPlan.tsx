@@ -28,7 +28,12 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
   const plan = useRef<HTMLDivElement>(null);
   const put = usePutSpot();
   const arrange = useArrange();
-  const moved = useMoved(floor, plan, (spot, to) => put.mutate({ spot, ...to }));
+  const { placeOf, handlers } = useMoved({
+    floor,
+    plan,
+    onPut: (spot, to) => put.mutate({ spot, ...to }),
+    onChoose,
+  });
   const placed = floor.spots.filter((spot) => spot.xM !== null);
   const without = floor.spots.filter((spot) => spot.xM === null);
   const named = (spot: Spot) => athletes.find(({ id }) => id === spot.athleteId);
@@ -63,6 +68,7 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
           maxWidth: `calc((100vh - ${AROUND_PX}px) * ${floor.widthM / floor.depthM})`,
         }}
         role="group"
+        {...handlers}
         aria-label={`Hall, ${formatLong(floor.widthM, unit)} by ${formatLong(floor.depthM, unit)}`}
       >
         <span className={styles.front}>front: the coach</span>
@@ -83,12 +89,12 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
                 key={spot.athleteId}
                 spot={spot}
                 athlete={athlete}
-                last={entries.find((entry) => entry.athleteId === spot.athleteId)}
-                floor={floor}
+                last={entries.find((entry) => entry.athleteId === spot.athleteId)?.sentence ?? ''}
+                xShare={placeOf(spot).xM / floor.widthM}
+                yShare={placeOf(spot).yM / floor.depthM}
+                widthShare={(2 * spot.radiusM) / floor.widthM}
                 unit={unit}
                 chosen={spot.athleteId === chosenId}
-                moved={moved}
-                onChoose={() => onChoose(spot.athleteId)}
               />
             )
           );

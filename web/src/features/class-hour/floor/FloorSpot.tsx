@@ -1,31 +1,40 @@
 import { memo } from 'react';
 import type { ClassAthlete } from '../../../api/classHour';
-import type { ShownEntry } from '../../../api/entries';
-import type { HallFloor, Spot } from '../../../api/hallFloor';
+import type { Spot } from '../../../api/hallFloor';
 import type { LengthUnit } from '../../../lib/units';
 import { PlaceWords } from '../parts/PlaceWords';
-import type { Moved } from './useMoved';
 import styles from './FloorPlan.module.css';
 
 interface Props {
   spot: Spot;
   athlete: ClassAthlete;
-  /** What was logged for them last. */
-  last: ShownEntry | undefined;
-  floor: HallFloor;
+  /** What was logged for them last; empty: nothing. */
+  last: string;
+  /** Of the hall's width and depth. */
+  xShare: number;
+  yShare: number;
+  widthShare: number;
   unit: LengthUnit;
   chosen: boolean;
-  moved: Moved;
-  onChoose: () => void;
 }
 
-/** One athlete in the hall: as large as the room their rope needs. */
-export function FloorSpot({ spot, athlete, last, floor, unit, chosen, moved, onChoose }: Props) {
-  const at = moved.of(spot);
+/** One athlete in the hall: as large as the room their rope needs. Drawn anew only when something of theirs changed. */
+export const FloorSpot = memo(function FloorSpot({
+  spot,
+  athlete,
+  last,
+  xShare,
+  yShare,
+  widthShare,
+  unit,
+  chosen,
+}: Props) {
   const warnings = warningsOf(spot);
+  const open = openSets(athlete);
   return (
     <button
       type="button"
+      data-athlete={spot.athleteId}
       className={[
         styles.spot,
         athlete.look !== null && styles.look,
@@ -34,37 +43,24 @@ export function FloorSpot({ spot, athlete, last, floor, unit, chosen, moved, onC
       ]
         .filter(Boolean)
         .join(' ')}
-      style={{
-        left: `${(100 * at.xM) / floor.widthM}%`,
-        top: `${(100 * at.yM) / floor.depthM}%`,
-        width: `${(200 * spot.radiusM) / floor.widthM}%`,
-      }}
+      style={{ left: percent(xShare), top: percent(yShare), width: percent(widthShare) }}
       aria-pressed={chosen}
       aria-describedby="floor-keys"
-      onClick={() => {
-        if (!moved.wasDrag()) {
-          onChoose();
-        }
-      }}
-      {...moved.handlers(spot)}
     >
       <span className={styles.inside}>
-        <Words athlete={athlete} unit={unit} />
-        <span className={styles.last}>
-          {last === undefined
-            ? openSets(athlete)
-            : `${last.sentence}${openSets(athlete) === '' ? '' : `, ${openSets(athlete)}`}`}
-        </span>
+        <PlaceWords athlete={athlete} unit={unit} />
+        <span className={styles.last}>{[last, open].filter((one) => one !== '').join(', ')}</span>
         {warnings.map((warning) => (
           <em key={warning}>{warning}</em>
         ))}
       </span>
     </button>
   );
-}
+});
 
-/** Not drawn anew while somebody is moved. */
-const Words = memo(PlaceWords);
+function percent(share: number): string {
+  return `${Number((100 * share).toFixed(3))}%`;
+}
 
 function openSets({ setsOpen }: ClassAthlete): string {
   if (setsOpen === null) {

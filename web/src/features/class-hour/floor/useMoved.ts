@@ -1,4 +1,12 @@
-import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
+import {
+  useEffect,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type MouseEvent,
+  type PointerEvent,
+  type RefObject,
+} from 'react';
 import type { HallFloor, Spot } from '../../../api/hallFloor';
 
 export interface Place {
@@ -19,109 +27,103 @@ const arrows: Record<string, [number, number]> = {
   ArrowDown: [0, STEP_M],
 };
 
-export interface Moved {
-  /** Where somebody is while they are moved. */
-  of: (spot: Spot) => Place;
-  handlers: (spot: Spot) => {
-    onPointerDown: (event: PointerEvent<HTMLElement>) => void;
-    onPointerMove: (event: PointerEvent<HTMLElement>) => void;
-    onPointerUp: () => void;
-    onPointerCancel: () => void;
-    onKeyDown: (event: KeyboardEvent) => void;
-  };
-  /** The touch that just ended moved somebody: it chooses nobody. */
-  wasDrag: () => boolean;
-}
-
 interface Drag {
-  id: string;
+  spot: Spot;
   fromX: number;
   fromY: number;
-  at: Place;
-  moved: boolean;
+  /** Null: the thumb only trembled so far. */
+  to: Place | null;
 }
 
-/** Moves people in the plan by drag or by arrow keys; put to their place when they are let go. */
-export function useMoved(
-  floor: HallFloor,
-  plan: RefObject<HTMLElement | null>,
-  onPut: (spot: Spot, to: Place) => void,
-): Moved {
+interface Parts {
+  floor: HallFloor;
+  plan: RefObject<HTMLElement | null>;
+  onPut: (spot: Spot, to: Place) => void;
+  onChoose: (id: string) => void;
+}
+
+/**
+ * Moves people in the plan by drag or by arrow keys, and puts them to their place when they are let go; a touch that moves
+ * nobody chooses. One set of handlers on the plan: its people are not drawn anew for them.
+ */
+export function useMoved({ floor, plan, onPut, onChoose }: Parts) {
   const [moving, setMoving] = useState<{ id: string; to: Place } | null>(null);
   const drag = useRef<Drag | null>(null);
   const dragged = useRef(false);
   const settle = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   useEffect(() => () => clearTimeout(settle.current), []);
-  const placeOf = (spot: Spot): Place => ({ xM: spot.xM ?? 0, yM: spot.yM ?? 0 });
-  const of = (spot: Spot) => (moving?.id === spot.athleteId ? moving.to : placeOf(spot));
+  const placeOf = (spot: Spot): Place =>
+    moving?.id === spot.athleteId ? moving.to : { xM: spot.xM ?? 0, yM: spot.yM ?? 0 };
   const within = ({ xM, yM }: Place): Place => ({
     xM: Math.min(floor.widthM, Math.max(0, xM)),
     yM: Math.min(floor.depthM, Math.max(0, yM)),
   });
-  const letGo = (spot: Spot) => {
-    if (drag.current?.moved === true && moving !== null) {
-      onPut(spot, moving.to);
-    }
-    drag.current = null;
+  const spotAt = (target: EventTarget): Spot | undefined => {
+    const id =
+      target instanceof Element ? target.closest('[data-athlete]')?.getAttribute('data-athlete') : null;
+    return floor.spots.find((spot) => spot.athleteId === id);
   };
   return {
-    of,
-    wasDrag: () => {
-      const was = dragged.current;
-      dragged.current = false;
-      return was;
-    },
-    handlers: (spot) => ({
-      onPointerDown: (event) => {
+    placeOf,
+    handlers: {
+      onPointerDown: (event: PointerEvent<HTMLElement>) => {
+        const spot = spotAt(event.target);
         dragged.current = false;
-        drag.current = {
-          id: spot.athleteId,
-          fromX: event.clientX,
-          fromY: event.clientY,
-          at: placeOf(spot),
-          moved: false,
-        };
+        drag.current =
+          spot === undefined ? null : { spot, fromX: event.clientX, fromY: event.clientY, to: null };
       },
-      onPointerMove: (event) => {
+      onPointerMove: (event: PointerEvent<HTMLElement>) => {
         const now = drag.current;
         const width = plan.current?.clientWidth ?? 0;
         if (now === null || width === 0) {
           return;
         }
         const [dx, dy] = [event.clientX - now.fromX, event.clientY - now.fromY];
-        if (!now.moved && Math.hypot(dx, dy) < TREMBLE_PX) {
+        if (now.to === null && Math.hypot(dx, dy) < TREMBLE_PX) {
           return;
         }
-        if (!now.moved) {
+        if (now.to === null) {
           event.currentTarget.setPointerCapture(event.pointerId);
         }
-        now.moved = true;
-        dragged.current = true;
         const perPx = floor.widthM / width;
-        setMoving({
-          id: now.id,
-          to: within({ xM: now.at.xM + dx * perPx, yM: now.at.yM + dy * perPx }),
-        });
+        const at = { xM: now.spot.xM ?? 0, yM: now.spot.yM ?? 0 };
+        now.to = within({ xM: at.xM + dx * perPx, yM: at.yM + dy * perPx });
+        dragged.current = true;
+        setMoving({ id: now.spot.athleteId, to: now.to });
       },
-      onPointerUp: () => letGo(spot),
+      onPointerUp: () => {
+        const now = drag.current;
+        drag.current = null;
+        if (now !== null && now.to !== null) {
+          onPut(now.spot, now.to);
+        }
+      },
       onPointerCancel: () => {
         drag.current = null;
         setMoving(null);
       },
-      onKeyDown: (event) => {
+      onClick: (event: MouseEvent) => {
+        const spot = spotAt(event.target);
+        if (spot !== undefined && !dragged.current) {
+          onChoose(spot.athleteId);
+        }
+        dragged.current = false;
+      },
+      onKeyDown: (event: KeyboardEvent) => {
         const step = arrows[event.key];
+        const spot = spotAt(event.target);
         if (event.key === 'Escape') {
           clearTimeout(settle.current);
           setMoving(null);
-        } else if (step !== undefined) {
+        } else if (step !== undefined && spot !== undefined) {
           event.preventDefault();
-          const at = of(spot);
+          const at = placeOf(spot);
           const to = within({ xM: at.xM + step[0], yM: at.yM + step[1] });
           setMoving({ id: spot.athleteId, to });
           clearTimeout(settle.current);
           settle.current = setTimeout(() => onPut(spot, to), SETTLED_MS);
         }
       },
-    }),
+    },
   };
 }
