@@ -28,7 +28,7 @@ final class WaysApiTest extends ApiTestCase
         ]);
         $this->send('PATCH', '/api/gym/ways', ['method' => 'even-jump', 'arms' => 'long'], self::change($gym['version']));
         $this->assertStatus(200);
-        self::assertSame(['rising', 'pyramid'], $this->send('GET', "/api/athletes/$athlete")['ladders']);
+        self::assertSame(['rising', 'falling', 'pyramid', 'unbroken'], $this->send('GET', "/api/athletes/$athlete")['ladders']);
         $path = $this->send('GET', "/api/athletes/$athlete/path");
         self::assertSame(['even-jump', false], [
             self::way($path['ways'], 'method')['answer'],

@@ -7,6 +7,7 @@ const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
 
 test('pictures of the main views', async ({ page }) => {
+  test.setTimeout(150_000);
   await page.setViewportSize(desk);
   await page.goto('/');
   await expect(page.getByLabel('E-mail')).toBeVisible();
@@ -67,6 +68,8 @@ test('pictures of the main views', async ({ page }) => {
   await take('rhythm');
   await page.goto('/sets');
   await expect(page.getByRole('list', { name: 'Rungs' }).getByRole('listitem')).toHaveCount(8);
+  await page.getByRole('combobox', { name: 'Athlete' }).fill('Callum');
+  await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
   await page.getByRole('button', { name: 'Fit the ladder' }).click();
   await expect(page.getByRole('list', { name: 'Ladders that fit' }).getByRole('listitem')).toHaveCount(3);
   await take('sets');

@@ -14,6 +14,9 @@ final class LadderVerdict
 {
     public const BEST_CHANCE = 0.85;
 
+    /** Above this nothing is left to practise (our assumption: as far above the best as anybody can tell). */
+    private const EASY_FROM = 0.9;
+
     /** Below this a rung is tried more than it is jumped (our assumption). */
     private const LEAST_CHANCE = 0.5;
 
@@ -32,7 +35,7 @@ final class LadderVerdict
 
         return match (true) {
             $hardest->isOutOfReach() => Verdict::of('ladder.not_today', $values),
-            $hardest->chance >= self::BEST_CHANCE => Verdict::of('ladder.easy', $values),
+            $hardest->chance >= self::EASY_FROM => Verdict::of('ladder.easy', $values),
             $hardest->chance >= self::LEAST_CHANCE => Verdict::of('ladder.fits', $values),
             default => Verdict::of('ladder.hard', $values),
         };
