@@ -61,10 +61,10 @@ final readonly class LadderFit
         if ([] === $found) {
             return new self(null, []);
         }
-        $build = static fn (array $shape): FittedLadder => self::ladder($wish, $pace, $rungs, $shape);
-        $best = $build($found[0]);
+        $best = self::ladder($wish, $pace, $rungs, $found[0]);
+        $others = \array_slice($found, 1);
 
-        return new self($best->because(self::why($wish->aim, $best)), self::alternatives($best, \array_slice($found, 1), $rungs, $build));
+        return new self($best->because(self::why($wish->aim, $best)), self::alternatives($wish, $pace, $rungs, $best, $others));
     }
 
     /**
@@ -189,13 +189,12 @@ final readonly class LadderFit
     /**
      * The best that is easier, and the best that is harder; where there is none, the next best of another shape.
      *
-     * @param list<array{int, int, int, int, float}>                   $others the best one first
-     * @param array<int<1, max>, RungOutlook>                          $rungs
-     * @param callable(array{int, int, int, int, float}): FittedLadder $build
+     * @param array<int<1, max>, RungOutlook>        $rungs
+     * @param list<array{int, int, int, int, float}> $others the best one first
      *
      * @return list<FittedLadder>
      */
-    private static function alternatives(FittedLadder $best, array $others, array $rungs, callable $build): array
+    private static function alternatives(LadderWish $wish, LadderPace $pace, array $rungs, FittedLadder $best, array $others): array
     {
         $found = [];
         foreach ($others as $shape) {
@@ -207,7 +206,7 @@ final readonly class LadderFit
                 default => null,
             };
             if (null !== $code && !isset($found[$code])) {
-                $found[$code] = $build($shape);
+                $found[$code] = self::ladder($wish, $pace, $rungs, $shape);
             }
             if (isset($found['easier'], $found['harder'])) {
                 break;

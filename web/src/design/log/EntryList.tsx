@@ -1,19 +1,6 @@
-import { Button, Dropdown } from 'antd';
-import type { ReactNode } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { EntryRow, type Person, type Shown } from './EntryRow';
 import styles from './EntryList.module.css';
-
-interface Shown {
-  id: string;
-  athleteId: string;
-  clean: boolean;
-  /** Empty: on this device, or nobody knows. */
-  loggedBy: string;
-  /** A count that is hardly meant, as a question. */
-  asks: { sentence: string } | null;
-  /** The entry that is the same set in somebody else's hand. */
-  twin: string | null;
-  state: 'kept' | 'waiting' | 'failed' | 'refused';
-}
 
 interface Props<Entry extends Shown> {
   /** The newest first. */
@@ -21,7 +8,7 @@ interface Props<Entry extends Shown> {
   /** How an entry is called here: with whose it is, or with its day. */
   say: (entry: Entry) => string;
   /** To whom an entry can be moved; nobody: it can't. */
-  people?: { id: string; name: string }[];
+  people?: Person[];
   /** Each is told how the entry is called here. */
   onJudge: (entry: Entry, said: string) => void;
   onMove?: (entry: Entry, athleteId: string, said: string) => void;
@@ -29,81 +16,64 @@ interface Props<Entry extends Shown> {
   onUndo: (entry: Entry, said: string) => void;
 }
 
+const NOBODY: Person[] = [];
+
 /** What was logged, the newest first: quality by one touch, moved by two, and each can be taken back. */
-export function EntryList<Entry extends Shown>({
-  entries,
-  say,
-  people = [],
-  onJudge,
-  onMove,
-  onKeep,
-  onUndo,
-}: Props<Entry>) {
+export function EntryList<Entry extends Shown>({ entries, say, people = NOBODY, ...deeds }: Props<Entry>) {
+  const named = useSame(people);
+  const acts = useActs(entries, deeds);
   return (
     <ul className={styles.list}>
-      {entries.map((entry) => {
-        const said = say(entry);
-        const others = people.filter((one) => one.id !== entry.athleteId);
-        return (
-          <li key={entry.id}>
-            <span className={styles.said}>
-              {said}
-              {entry.loggedBy !== '' && <small> by {entry.loggedBy}</small>}
-              {entry.state !== 'kept' && <em> {states[entry.state]}</em>}
-            </span>
-            <Button
-              type="text"
-              onClick={() => onJudge(entry, said)}
-              aria-label={`Quality of ${said}: ${entry.clean ? 'clean' : 'rough'}`}
-            >
-              {entry.clean ? 'clean' : 'rough'}
-            </Button>
-            {onMove !== undefined && others.length > 0 && (
-              <Dropdown
-                trigger={['click']}
-                menu={{
-                  className: styles.people ?? '',
-                  items: others.map(({ id, name }) => ({ key: id, label: name })),
-                  onClick: ({ key }) => onMove(entry, key, said),
-                }}
-              >
-                <Button type="text" aria-label={`Move ${said} to another athlete`}>
-                  Move
-                </Button>
-              </Dropdown>
-            )}
-            <Button type="text" onClick={() => onUndo(entry, said)} aria-label={`Undo ${said}`}>
-              Undo
-            </Button>
-            {entry.asks !== null && (
-              <Asked question={entry.asks.sentence}>
-                <Button onClick={() => onKeep(entry, said)}>Keep it</Button>
-              </Asked>
-            )}
-            {entry.twin !== null && (
-              <Asked question="Same set?">
-                <Button onClick={() => onUndo(entry, said)}>Keep one</Button>
-                <Button onClick={() => onKeep(entry, said)}>Keep both</Button>
-              </Asked>
-            )}
-          </li>
-        );
-      })}
+      {entries.map((entry) => (
+        <EntryRow
+          key={entry.id}
+          entry={entry}
+          said={say(entry)}
+          people={named}
+          onJudge={acts.onJudge}
+          onMove={deeds.onMove === undefined ? null : acts.onMove}
+          onKeep={acts.onKeep}
+          onUndo={acts.onUndo}
+        />
+      ))}
     </ul>
   );
 }
 
-const states = {
-  waiting: 'not sent yet',
-  failed: 'not sent yet, tried again soon',
-  refused: 'refused: see Log',
-} as const;
+/** The same list as long as it names the same people. */
+function useSame(people: Person[]): Person[] {
+  const [kept, keep] = useState(people);
+  const same =
+    kept.length === people.length &&
+    kept.every((one, i) => one.id === people[i]?.id && one.name === people[i].name);
+  if (!same) {
+    keep(people);
+  }
+  return same ? kept : people;
+}
 
-/** One quiet line under an entry. */
-function Asked({ question, children }: { question: string; children: ReactNode }) {
-  return (
-    <span className={styles.asked}>
-      {question} {children}
-    </span>
-  );
+/** Handlers that never change, and do what the last ones given do, to the entry as it is now. */
+function useActs<Entry extends Shown>(
+  entries: Entry[],
+  deeds: Pick<Props<Entry>, 'onJudge' | 'onMove' | 'onKeep' | 'onUndo'>,
+) {
+  const latest = useRef({ entries, deeds });
+  useEffect(() => {
+    latest.current = { entries, deeds };
+  });
+  return useMemo(() => {
+    const on = (entry: Shown, act: (now: Entry) => void) => {
+      const now = latest.current.entries.find(({ id }) => id === entry.id);
+      if (now !== undefined) {
+        act(now);
+      }
+    };
+    return {
+      onJudge: (entry: Shown, said: string) => on(entry, (now) => latest.current.deeds.onJudge(now, said)),
+      onMove: (entry: Shown, to: string, said: string) =>
+        on(entry, (now) => latest.current.deeds.onMove?.(now, to, said)),
+      onKeep: (entry: Shown, said: string) => on(entry, (now) => latest.current.deeds.onKeep(now, said)),
+      onUndo: (entry: Shown, said: string) => on(entry, (now) => latest.current.deeds.onUndo(now, said)),
+    };
+  }, []);
 }

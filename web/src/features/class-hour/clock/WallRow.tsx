@@ -27,6 +27,7 @@ export function WallRow({ clock, programme, nowMs }: Props) {
         <span className={styles.who}>
           {names.length === 0 || names.length > 3 ? programme.title : names.join(' ')}
         </span>
+        {at.strip !== null && <span className={styles.what}>{at.what}</span>}
         <span className={styles.phase}>
           <span className={styles.shape}>
             <PhaseShape tone={at.tone} />
