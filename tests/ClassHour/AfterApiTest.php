@@ -35,6 +35,7 @@ final class AfterApiTest extends ApiTestCase
         $ilse = $this->athleteCalled('Ilse Tannow');
         $this->log($ilse, 12);
         $this->threeDaysAgo($gym);
+        self::assertNull($this->log($ilse, 9)['rows'][0]['record'], 'less is none');
         $this->log($ilse, 15);
         self::assertSame(15, $this->send('GET', '/api/class-after')['rows'][0]['record']);
     }
