@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { sayEntry } from './entryWords';
-import { readLogLine, type CountKind } from './logLine';
+import { readLogLine, readLogLines, type CountKind } from './logLine';
 
 const tags = new Map<string, CountKind>([
   ['k', 'streak'],
@@ -52,5 +52,16 @@ describe('a typed log line', () => {
 
   it('may be empty', () => {
     expect(readLogLine('  ', tags)).toEqual({ state: 'empty' });
+  });
+
+  it('is for several at once, each by what their own drill counts', () => {
+    const lines = readLogLines('k, il,b8/10', tags);
+    expect(lines.map((line) => line.state === 'whole' && [line.tag, sayEntry(line.entry)])).toEqual([
+      ['k', '8 reps, misses: 10'],
+      ['il', '8 reps, misses: 10'],
+      ['b', '8 clean of 10'],
+    ]);
+    expect(readLogLines('k,q20.', tags).map(({ state }) => state)).toEqual(['whole', 'unfinished']);
+    expect(readLogLines('k23x', tags)).toEqual([readLogLine('k23x', tags)]);
   });
 });

@@ -49,6 +49,17 @@ export function readLogLine(text: string, countKindOf: ReadonlyMap<string, Count
   return summed(tag, countKindOf.get(tag) ?? 'streak', Number(reps), Number(second), clean);
 }
 
+/**
+ * The same for several at once, their tags parted by commas: `k,y,n20.` is 20, stopped, for three. Each is read by what their
+ * own drill counts.
+ */
+export function readLogLines(text: string, countKindOf: ReadonlyMap<string, CountKind>): Line[] {
+  const parts = text.split(',').map((part) => part.trim());
+  const last = parts.at(-1) ?? '';
+  const counted = /\d.*$/.exec(last)?.[0] ?? '';
+  return parts.map((part, i) => readLogLine(i < parts.length - 1 ? `${part}${counted}` : part, countKindOf));
+}
+
 function summed(tag: string, countKind: CountKind, first: number, second: number, clean: boolean): Line {
   if (countKind === 'tries') {
     return second < first || second === 0

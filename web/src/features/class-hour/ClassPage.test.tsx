@@ -214,4 +214,31 @@ describe('the class', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Quality of Ilse 14, stopped: clean' }));
     await waitFor(() => expect(sent.find((one) => one.method === 'PATCH')?.body).toEqual({ clean: false }));
   });
+
+  it('logs the same for several at once, and for nobody when one of them may not be logged', async () => {
+    const [ilse] = tonight.athletes;
+    const sent = answerWith(
+      taking({
+        ...full,
+        'GET /api/class': {
+          ...tonight,
+          athletes: [
+            ...tonight.athletes,
+            { ...ilse, id: '01934f2e-7a4c-7cc0-98c4-dc0c0c073990', tag: 'b', firstName: 'Bram' },
+          ],
+        },
+      }),
+    );
+    renderPage(<ClassPage />);
+    const puts = () => sent.filter(({ method }) => method === 'PUT');
+    const line = await screen.findByLabelText('Log line');
+    await userEvent.type(line, 'i,t20.{Enter}');
+    expect(puts()).toHaveLength(0);
+    await userEvent.clear(line);
+    await userEvent.type(line, 'i,b20.');
+    expect(screen.getByText('Ilse, Bram: 20, stopped each · Enter')).toBeVisible();
+    await userEvent.keyboard('{Enter}');
+    await waitFor(() => expect(puts()).toHaveLength(2));
+    expect(new Set(puts().map(({ body }) => (body as { athleteId: string }).athleteId)).size).toBe(2);
+  });
 });
