@@ -81,10 +81,10 @@ function titleOf(first: string, set: Intervals): string {
   if (!set.oneBlock) {
     return `${first}: work ${set.works} times, ${formatDuration(set.totalS)} in all`;
   }
-  const times = `${set.works} times ${set.workS} s of work`;
-  return set.stations.length > 0
+  const [station, ...more] = set.stations;
+  return more.length > 0
     ? `${first}: ${set.rounds} times through ${set.stations.length} stations, ${formatDuration(set.totalS)} in all`
-    : `${first}: ${times}, ${formatDuration(set.totalS)} in all`;
+    : `${first}: ${set.works} times ${set.workS} s of ${station ?? 'work'}, ${formatDuration(set.totalS)} in all`;
 }
 
 function runOf(athlete: Athlete, name: string, set: Intervals): IntervalRun {
