@@ -1,10 +1,11 @@
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import type { HallFloor, Spot } from '../../../api/hallFloor';
 import { answerWith, renderPage } from '../../../testing/render';
 import { attempt, tonight } from '../../../testing/tonight';
 import { FloorPlan } from './FloorPlan';
+import { WithoutRoom } from './WithoutRoom';
 
 const [ilse, tomasz] = tonight.athletes;
 const spot = (athleteId: string, part: Partial<Spot>): Spot => ({
@@ -65,10 +66,16 @@ describe('the hall to scale', () => {
     expect(circle).toHaveTextContent(`${attempt.sentence}, 2 sets open`);
   });
 
-  it('names who has no room, and they can be chosen all the same', async () => {
-    const { onChoose } = shown();
-    await userEvent.click(screen.getByRole('button', { name: 'Tomasz' }));
+  it('has who has no room below it, and they can be chosen all the same', async () => {
+    answerWith({});
+    const onChoose = vi.fn();
+    renderPage(
+      <WithoutRoom floor={floor} athletes={tonight.athletes} unit="cm" chosenId={null} onChoose={onChoose} />,
+    );
+    const without = screen.getByRole('region', { name: 'No room' });
+    await userEvent.click(within(without).getByRole('button', { name: /^Tomasz/ }));
     expect(onChoose).toHaveBeenCalledWith(tomasz?.id);
+    expect(within(without).getAllByRole('button')).toHaveLength(1);
   });
 
   it('puts somebody by arrow keys, from the version that was seen', async () => {

@@ -35,7 +35,6 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
     onChoose,
   });
   const placed = floor.spots.filter((spot) => spot.xM !== null);
-  const without = floor.spots.filter((spot) => spot.xM === null);
   const named = (spot: Spot) => athletes.find(({ id }) => id === spot.athleteId);
   return (
     <div className={styles.floor}>
@@ -50,16 +49,6 @@ export function FloorPlan({ floor, athletes, entries, unit, chosenId, onChoose }
           </Button>
         </Dressed>
       </p>
-      {without.length > 0 && (
-        <p className={styles.without}>
-          No room for{' '}
-          {without.map((spot) => (
-            <button key={spot.athleteId} type="button" onClick={() => onChoose(spot.athleteId)}>
-              {spot.firstName}
-            </button>
-          ))}
-        </p>
-      )}
       <div
         ref={plan}
         className={styles.plan}

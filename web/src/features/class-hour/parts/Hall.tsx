@@ -47,7 +47,8 @@ interface PlaceProps {
   onChoose: () => void;
 }
 
-function Place({ athlete, unit, chosen, onChoose }: PlaceProps) {
+/** One athlete's place, as wide as its words. */
+export function Place({ athlete, unit, chosen, onChoose }: PlaceProps) {
   return (
     <button
       type="button"

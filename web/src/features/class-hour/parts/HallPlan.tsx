@@ -1,4 +1,4 @@
-import { lazy, Suspense, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import type { Tonight } from '../../../api/classHour';
 import type { ShownEntry } from '../../../api/entries';
 import { useHallFloor } from '../../../api/hallFloor';
@@ -20,27 +20,38 @@ interface Props {
 
 // The list needs nothing more than the class itself: it stands until the hall to scale is here.
 const FloorPlan = lazy(() => import('../floor/FloorPlan').then((door) => ({ default: door.FloorPlan })));
+const WithoutRoom = lazy(() =>
+  import('../floor/WithoutRoom').then((door) => ({ default: door.WithoutRoom })),
+);
 
 /** The hall to scale, or as a list by station. */
 export function HallPlan({ tonight, entries, unit, chosenId, onChoose, children }: Props) {
   const narrow = useFloor();
   const { plan, choose } = usePlanOrList();
   const floor = useHallFloor(plan);
+  const [ready, setReady] = useState(false);
+  // Nobody's place goes from under their finger: the plan waits while somebody is in the list.
+  if (!ready && floor.data !== undefined && document.activeElement?.closest('[data-hall-list]') == null) {
+    setReady(true);
+  }
+  const drawn = plan && ready ? floor.data : undefined;
   const list = (
-    <Hall
-      stations={tonight.stations}
-      athletes={tonight.athletes}
-      unit={unit}
-      chosenId={chosenId}
-      onChoose={onChoose}
-    />
+    <div data-hall-list>
+      <Hall
+        stations={tonight.stations}
+        athletes={tonight.athletes}
+        unit={unit}
+        chosenId={chosenId}
+        onChoose={onChoose}
+      />
+    </div>
   );
   return (
     <>
-      {plan && floor.data !== undefined ? (
+      {drawn !== undefined ? (
         <Suspense fallback={list}>
           <FloorPlan
-            floor={floor.data}
+            floor={drawn}
             athletes={tonight.athletes}
             entries={entries}
             unit={unit}
@@ -59,6 +70,17 @@ export function HallPlan({ tonight, entries, unit, chosenId, onChoose, children 
             {plan ? 'Show as a list' : 'Show the hall to scale'}
           </PlainButton>
         </p>
+      )}
+      {drawn !== undefined && (
+        <Suspense fallback={null}>
+          <WithoutRoom
+            floor={drawn}
+            athletes={tonight.athletes}
+            unit={unit}
+            chosenId={chosenId}
+            onChoose={onChoose}
+          />
+        </Suspense>
       )}
     </>
   );
