@@ -107,12 +107,12 @@ test('the whole job for one athlete, from the rope to the workout', async ({ pag
   await logSingles(page);
   await moveToLink(page);
   await startLadder(page);
-  await mark(page, 'Made: 1 double');
+  await mark(page, 'Made: 1 double, 2 singles');
   await expect(page.getByText('Breathe')).toBeVisible();
   if (info.project.name === 'desk') {
     // A reload finds the clock where it was; space pauses it and lets it go on.
     await page.reload();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first}: rung 2 of 2, 2 doubles`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first}: rung 2 of 2, 2 doubles, 2 singles`);
     await page.keyboard.press('Space');
     await expect(page.getByText('Paused')).toBeVisible();
     const stood = await page.getByRole('timer').textContent();
@@ -123,8 +123,8 @@ test('the whole job for one athlete, from the rope to the workout', async ({ pag
     await mark(page, 'Undo the last mark');
   }
   await mark(page, 'Miss after 1');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first}: rung 2 of 2, 2 doubles`);
-  await mark(page, 'Made: 2 doubles');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first}: rung 2 of 2, 2 doubles, 2 singles`);
+  await mark(page, 'Made: 2 doubles, 2 singles');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first} made all 2 rungs, misses: 1`);
   await mark(page, 'Close the clock');
   await expect(gate(page)).toContainText('Based on 3 attempts');

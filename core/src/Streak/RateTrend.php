@@ -95,7 +95,8 @@ final readonly class RateTrend
         $chiSquared = 0.0;
         foreach ($sessions as [$x, $tries, $misses]) {
             $expected = $tries * exp($a + $b * $x);
-            $chiSquared += self::weight($tries, $concentration) * ($misses - $expected) ** 2 / $expected;
+            // An evening without a try tells nothing, and neither does one where no miss was to be expected and none came.
+            $chiSquared += $expected > 0.0 ? self::weight($tries, $concentration) * ($misses - $expected) ** 2 / $expected : 0.0;
         }
         $freedom = $heldBy + max(0, \count($sessions) - 2);
 

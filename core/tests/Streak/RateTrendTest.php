@@ -45,6 +45,16 @@ final class RateTrendTest extends TestCase
         self::assertTrue(is_finite($once->slope), 'an end without misses');
     }
 
+    /** A hold that was ended at once is an evening with no try: it must not break the class. */
+    public function testAnEveningWithoutATryTellsNothing(): void
+    {
+        $sessions = [[0.0, 40, 4], [1.0, 50, 3], [2.0, 45, 2]];
+        $with = RateTrend::of([...$sessions, [3.0, 0, 0]]);
+        self::assertNotNull($with);
+        self::assertEqualsWithDelta(RateTrend::of($sessions)?->slope, $with->slope, 1e-9);
+        self::assertNotNull(RateTrend::of([[0.0, 1, 1], [4000.0, 1, 0]]), 'nor where no miss was to be expected any more');
+    }
+
     /** R's pnorm. */
     public function testTheNormalDistribution(): void
     {
