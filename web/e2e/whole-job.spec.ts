@@ -112,7 +112,9 @@ test('the whole job for one athlete, from the rope to the workout', async ({ pag
   if (info.project.name === 'desk') {
     // A reload finds the clock where it was; space pauses it and lets it go on.
     await page.reload();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first}: rung 2 of 2, 2 doubles, 2 singles`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+      `${first}: rung 2 of 2, 2 doubles, 2 singles`,
+    );
     await page.keyboard.press('Space');
     await expect(page.getByText('Paused')).toBeVisible();
     const stood = await page.getByRole('timer').textContent();
@@ -123,7 +125,9 @@ test('the whole job for one athlete, from the rope to the workout', async ({ pag
     await mark(page, 'Undo the last mark');
   }
   await mark(page, 'Miss after 1');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first}: rung 2 of 2, 2 doubles, 2 singles`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    `${first}: rung 2 of 2, 2 doubles, 2 singles`,
+  );
   await mark(page, 'Made: 2 doubles, 2 singles');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${first} made all 2 rungs, misses: 1`);
   await mark(page, 'Close the clock');

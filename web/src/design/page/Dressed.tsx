@@ -1,5 +1,5 @@
 import { ConfigProvider } from 'antd';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { themeFor } from '../theme';
 import { useFloor, useStill } from './useMedia';
 
@@ -8,9 +8,12 @@ import { useFloor, useStill } from './useMedia';
  * there sooner for it.
  */
 export function Dressed({ children }: { children: ReactNode }) {
+  const [floor, still] = [useFloor(), useStill()];
+  // Another object is another theme: everything in it would be dressed anew.
+  const theme = useMemo(() => themeFor(floor, still), [floor, still]);
   return (
     // Our lists are short: a window over them would hide most options from a screen reader.
-    <ConfigProvider theme={themeFor(useFloor(), useStill())} virtual={false}>
+    <ConfigProvider theme={theme} virtual={false}>
       {children}
     </ConfigProvider>
   );
