@@ -6,6 +6,7 @@ namespace Zumbo\App\ClassHour\Clock;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\App\Shared\Access\LinkSecret;
 use Zumbo\Core\Sets\Clock\SharedClock;
 
 /**
@@ -13,9 +14,6 @@ use Zumbo\Core\Sets\Clock\SharedClock;
  */
 final readonly class ClassClockInput
 {
-    /** 128 bits and more, as base64url. */
-    public const SECRET = '/^[A-Za-z0-9_-]{22,64}$/';
-
     /**
      * @param list<ProgrammeInput> $programmes
      */
@@ -23,7 +21,7 @@ final readonly class ClassClockInput
         #[Assert\Count(min: 1, max: 40)] #[Assert\Valid] public array $programmes,
         /** Of the athletes' link, made by the device. */
         #[\SensitiveParameter]
-        #[Assert\Regex(self::SECRET, message: '22 to 64 letters and digits that chance has made')]
+        #[Assert\Regex(LinkSecret::PATTERN, message: LinkSecret::FORM)]
         public string $linkSecret,
         #[Assert\Range(min: 0, max: SharedClock::LONGEST_COUNT_IN_S)] public int $countInS = 10,
     ) {

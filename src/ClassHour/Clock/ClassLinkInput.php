@@ -6,6 +6,7 @@ namespace Zumbo\App\ClassHour\Clock;
 
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
+use Zumbo\App\Shared\Access\LinkSecret;
 
 /**
  * What the athletes' link holds behind its `#`, which browsers never send on by themselves.
@@ -16,7 +17,7 @@ final readonly class ClassLinkInput
         #[Assert\Uuid(versions: [7])] public string $gym,
         #[Assert\Uuid(versions: [7])] public string $clock,
         #[\SensitiveParameter]
-        #[Assert\Regex(ClassClockInput::SECRET, message: '22 to 64 letters and digits that chance has made')]
+        #[Assert\Regex(LinkSecret::PATTERN, message: LinkSecret::FORM)]
         public string $secret,
     ) {
     }
