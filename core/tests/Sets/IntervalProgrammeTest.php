@@ -10,12 +10,14 @@ use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Path\GateTable;
+use Zumbo\Core\Rhythm\JumpKind;
 use Zumbo\Core\Sets\Interval\ClockPhase;
 use Zumbo\Core\Sets\Interval\IntervalError;
 use Zumbo\Core\Sets\Interval\IntervalPreset;
 use Zumbo\Core\Sets\Interval\IntervalProgramme;
 use Zumbo\Core\Sets\Interval\IntervalSet;
 use Zumbo\Core\Sets\Interval\PhaseKind;
+use Zumbo\Core\Sets\Interval\StationWork;
 use Zumbo\Core\Stage\Stage;
 
 final class IntervalProgrammeTest extends TestCase
@@ -201,6 +203,13 @@ final class IntervalProgrammeTest extends TestCase
     {
         $set = IntervalProgramme::parse(IntervalPreset::HundredForTime->value);
         self::assertSame(100, $set->contacts(Rate::perMinute(95.0), Stage::Singles));
+    }
+
+    public function testRepsAreTheSetsOwnJumps(): void
+    {
+        $work = StationWork::at('5 reps', Stage::Hold, Rate::perMinute(110.0));
+        self::assertSame([JumpKind::Double, 5.0], [$work->kind, $work->contacts(60)]);
+        self::assertSame(JumpKind::Single, StationWork::at('5 reps', Stage::Singles, Rate::perMinute(95.0))->kind);
     }
 
     public function testEveryPresetIsReadAndWrittenAlike(): void

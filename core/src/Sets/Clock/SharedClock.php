@@ -114,21 +114,4 @@ final readonly class SharedClock
 
         return array_values(array_filter($phases, static fn (ClockPhase $phase): bool => $phase->seconds > 0));
     }
-
-    /**
-     * Whether every programme is over.
-     *
-     * @param list<list<ClockPhase>> $programmes
-     */
-    public function isOver(int $nowMs, array $programmes): bool
-    {
-        foreach ($programmes as $phases) {
-            $all = array_sum(array_map(static fn (ClockPhase $phase): int => $phase->seconds, $this->stretchedPhases($phases)));
-            if ($this->elapsedS($nowMs) < $all) {
-                return false;
-            }
-        }
-
-        return true;
-    }
 }

@@ -50,8 +50,9 @@ final readonly class StationWork
     public static function at(?string $station, Stage $stage, Rate $own): self
     {
         $target = 1 === preg_match('/^\s*(\d{1,4})\b(?!\s*(s|sec|min)\b)/i', $station ?? '', $found) ? (int) $found[1] : null;
-        if (null === $station) {
-            return new self($own->countPerMinute(), $stage->isBefore(Stage::Snap) ? JumpKind::Single : JumpKind::Double, null);
+        // "5 reps" are five of the set's own jumps.
+        if (null === $station || 1 === preg_match('/^\s*\d+ reps?\s*$/i', $station)) {
+            return new self($own->countPerMinute(), $stage->isBefore(Stage::Snap) ? JumpKind::Single : JumpKind::Double, $target);
         }
         if (1 === preg_match(self::STILL, $station) || true === DrillTable::titled($station)?->isWithoutLandings()) {
             return new self(0.0, null, $target);
