@@ -31,14 +31,14 @@ export function ProgrammeRow({ clock, programme, nowMs }: Props) {
         <span className={styles.shape}>
           <PhaseShape tone={at.tone} />
         </span>
-        <span className={styles.word}>{clock.pausedAtMs === null ? at.word : 'Paused'}</span>
+        <span className={styles.word}>{at.word}</span>
         <span className={styles.what}>{at.strip === null ? '' : at.what}</span>
       </p>
       <p
         className={styles.left}
         role="timer"
         data-elapsed={at.elapsedS.toFixed(3)}
-        aria-label={`Left of ${at.word.toLowerCase()}, ${programme.title}`}
+        aria-label={`Time left, ${programme.title}`}
       >
         {at.left}
       </p>

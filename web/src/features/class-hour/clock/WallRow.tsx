@@ -39,7 +39,7 @@ export function WallRow({ clock, programme, nowMs }: Props) {
         className={styles.left}
         role="timer"
         data-elapsed={at.elapsedS.toFixed(3)}
-        aria-label={`Left of ${at.word.toLowerCase()}, ${programme.title}`}
+        aria-label={`Time left, ${programme.title}`}
       >
         {at.left}
       </p>

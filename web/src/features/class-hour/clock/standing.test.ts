@@ -17,7 +17,7 @@ describe('where a programme stands', () => {
 
   it('stands still while the clock does', () => {
     const clock = clockAt(NOW, { startMs: NOW - 5000, pausedAtMs: NOW });
-    expect(standingOf(clock, programme('A'), NOW + 60_000).left).toBe('15');
+    expect(standingOf(clock, programme('A'), NOW + 60_000)).toMatchObject({ left: '15', word: 'Paused' });
   });
 
   it('shows minutes from a hundred seconds on', () => {

@@ -6,7 +6,7 @@ import type { Tone } from '../../../design/beat/PhaseShape';
 /** Where a programme stands at an instant, in the words and numbers that every screen shows alike. */
 export interface Standing {
   tone: Tone;
-  /** Get ready, Work, Rest, Done. */
+  /** Get ready, Work, Rest, Done; Paused while the clock stands still. */
   word: string;
   /** Of the phase, in whole seconds: 9, or 1:30. */
   left: string;
@@ -25,7 +25,9 @@ export interface Standing {
 
 export function standingOf(clock: ClassClock, programme: Programme, nowMs: number): Standing {
   const elapsed = elapsedS(clock, nowMs);
-  return { ...phaseOf(programme, elapsed), elapsedS: elapsed };
+  const phase = phaseOf(programme, elapsed);
+  const stands = clock.pausedAtMs !== null && phase.tone !== 'over';
+  return { ...phase, word: stands ? 'Paused' : phase.word, elapsedS: elapsed };
 }
 
 function phaseOf(programme: Programme, elapsed: number): Omit<Standing, 'elapsedS'> {
