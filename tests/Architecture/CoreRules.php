@@ -44,6 +44,8 @@ final class CoreRules
         'Allowance' => ['Body'],
         // The one judgement: reads every rule it rests on, and nothing of the screens that read it.
         'Today' => ['Allowance', 'Body', 'Rope', 'Cable', 'Gear', 'Load', 'Drill', 'Method'],
+        // A practice stands on everything that chooses, measures and limits work; docs/models/plan.md.
+        'Plan' => ['Allowance', 'Drill', 'Rhythm', 'Method', 'Sets', 'Streak', 'Load', 'Path'],
         // A list says how tall somebody is, when they were born, and what they jumped.
         'Roster' => ['Body', 'Streak'],
         'Calc' => [
@@ -65,6 +67,7 @@ final class CoreRules
             'Gear',
             'Jump',
             'Hall',
+            'Plan',
             'Messages',
         ],
     ];

@@ -43,6 +43,10 @@ final class CalcCommandTest extends TestCase
         'pace' => 'reps=50 reps_per_s=1.8 hazard.kind=constant hazard.q=0.03 miss_cost_s=10 break_cost_s=4',
         'scale' => 'reps=50 reps_per_s=1.7 hazard.kind=weibull hazard.scale=6 hazard.shape=1.3 miss_cost_s=10 break_cost_s=4',
         'fault' => 'signs=hands-drift-out,catches-toes stage=singles',
+        'session' => "minutes=20 'people=[{\"stage\": \"singles\"}, {\"stage\": \"link\"}]' equipment.bar=1 seed=4",
+        'plan' => 'stage=singles days=2,4 weeks_contacts=900,1000 age=14',
+        'load' => "weeks_contacts=900,1000 'sessions=[{\"effort\": 6, \"minutes\": 40}]' mass_kg=70",
+        'routine' => 'seconds=30 beats_per_min=110 moves=boxer-step,skier,side-swing',
     ];
 
     public function testEveryComputationIsTried(): void

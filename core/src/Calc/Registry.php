@@ -18,6 +18,10 @@ use Zumbo\Core\Calc\Path\PlaceCalculation;
 use Zumbo\Core\Calc\Path\StreakCalculation;
 use Zumbo\Core\Calc\Path\SurvivalCalculation;
 use Zumbo\Core\Calc\Path\WeibullCalculation;
+use Zumbo\Core\Calc\Plan\LoadCalculation;
+use Zumbo\Core\Calc\Plan\PlanCalculation;
+use Zumbo\Core\Calc\Plan\RoutineCalculation;
+use Zumbo\Core\Calc\Plan\SessionCalculation;
 use Zumbo\Core\Calc\Rope\ArcCalculation;
 use Zumbo\Core\Calc\Rope\ArcLengthCalculation;
 use Zumbo\Core\Calc\Rope\AssignCalculation;
@@ -75,6 +79,10 @@ final class Registry
             new PaceCalculation(),
             new ScaleCalculation(),
             new FaultCalculation(),
+            new SessionCalculation(),
+            new PlanCalculation(),
+            new LoadCalculation(),
+            new RoutineCalculation(),
         ];
     }
 

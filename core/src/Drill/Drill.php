@@ -119,9 +119,20 @@ final readonly class Drill
     /** A gym's own, for one stage: it says nothing of the gate, for nobody knows what it shows. */
     public static function own(Stage $stage, DrillWords $words): self
     {
+        return self::worded(DrillShelf::OWN, DrillFamily::Own, $stage, $words);
+    }
+
+    /** A ladder as a drill of a stage, under the name by which it stands in the record. */
+    public static function ladder(string $code, Stage $stage, DrillWords $words): self
+    {
+        return self::worded($code, DrillFamily::Games, $stage, $words);
+    }
+
+    private static function worded(string $code, DrillFamily $family, Stage $stage, DrillWords $words): self
+    {
         return new self(
-            DrillShelf::OWN,
-            DrillFamily::Own,
+            $code,
+            $family,
             $stage,
             [$stage],
             false,

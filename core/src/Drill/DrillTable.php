@@ -16,6 +16,8 @@ use Zumbo\Core\Stage\Stage;
  */
 final class DrillTable
 {
+    public const LONGEST_ON_A_CLOCK = 40;
+
     /** @var array<string, Drill> those that were asked for: a drill never changes, and to read its pattern takes a while */
     private static array $read = [];
 
@@ -73,16 +75,24 @@ final class DrillTable
         return isset(self::rows()[$code]);
     }
 
-    /** The drill that is called so, in capitals or not; null: none is. */
+    /** The drill that is called so, in capitals or not, with its commas or as a clock writes it; null: none is. */
     public static function titled(string $title): ?Drill
     {
         foreach (self::rows() as $code => [, $row]) {
-            if (0 === strcasecmp($row['title'], $title)) {
+            if (0 === strcasecmp($row['title'], $title) || 0 === strcasecmp(self::onAClock($row['title']), $title)) {
                 return self::named($code);
             }
         }
 
         return null;
+    }
+
+    /** A title as a clock writes it: without what parts one thing from the next in the text of a set, and as many words as fit. */
+    public static function onAClock(string $title): string
+    {
+        $plain = trim((string) preg_replace('/\s*[,;:()\/]+\s*/u', ' ', $title));
+
+        return explode("\n", wordwrap($plain, self::LONGEST_ON_A_CLOCK, "\n", true))[0];
     }
 
     /** Whether entries of that work tell of the gate of a stage: ladders and timed sets do, a gym's own drills don't. */

@@ -16,6 +16,12 @@ final class RestDay
     private const LAST_BEGINNERS_STAGE = Stage::Singles;
     public const MOST_SESSIONS = 3;
 
+    /** Whether somebody of a stage is a beginner in this. */
+    public static function bindsAt(Stage $stage): bool
+    {
+        return !self::LAST_BEGINNERS_STAGE->isBefore($stage);
+    }
+
     /**
      * @param list<int> $jumpDays days ago on which they jumped; 0 is today
      *
@@ -23,7 +29,7 @@ final class RestDay
      */
     public static function of(Stage $stage, array $jumpDays): ?Verdict
     {
-        if (self::LAST_BEGINNERS_STAGE->isBefore($stage)) {
+        if (!self::bindsAt($stage)) {
             return null;
         }
         $before = array_values(array_unique(array_filter(

@@ -44,6 +44,18 @@ final class StopRule
             ]);
     }
 
+    /** With how many misses in so many tries jumping would end; null: nobody knows a usual rate, or not even all would do it. */
+    public static function endsAt(int $tries, int $usualReps, int $usualMisses): ?int
+    {
+        for ($misses = self::LEAST_MISSES; $misses <= $tries; ++$misses) {
+            if (null !== self::of($tries - $misses, $misses, $usualReps, $usualMisses)) {
+                return $misses;
+            }
+        }
+
+        return null;
+    }
+
     /** The beta-binomial distribution's upper tail. */
     public static function chanceOfAtLeast(int $misses, int $tries, float $rate): float
     {

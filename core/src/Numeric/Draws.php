@@ -6,7 +6,8 @@ namespace Zumbo\Core\Numeric;
 
 /**
  * Numbers that look like chance and are the same for the same seed: 32-bit xorshift with the triple 13, 17, 5 (G.
- * Marsaglia, Xorshift RNGs, Journal of Statistical Software 8/14 (2003)). For invented data only.
+ * Marsaglia, Xorshift RNGs, Journal of Statistical Software 8/14 (2003)). For invented data, and for continuations that
+ * are tried out.
  */
 final class Draws
 {

@@ -48,12 +48,13 @@ final class GateChance
      */
     public static function within(Gate $gate, int $count, array $ofARep): array
     {
-        [$low, $high] = $ofARep;
-        if (CountKind::Tries === $gate->countKind) {
-            return [self::binomialTail($low, $count, $gate->tries), self::binomialTail($high, $count, $gate->tries)];
-        }
+        return [self::at($gate, $count, $ofARep[0]), self::at($gate, $count, $ofARep[1])];
+    }
 
-        return [$low ** $count, $high ** $count];
+    /** Of a count, by a chance of a rep that is known. */
+    public static function at(Gate $gate, int $count, float $ofARep): float
+    {
+        return CountKind::Tries === $gate->countKind ? self::binomialTail($ofARep, $count, $gate->tries) : $ofARep ** $count;
     }
 
     /** Tries are believed nothing of; reps and seconds what is usual at the stage. */

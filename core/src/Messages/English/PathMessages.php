@@ -75,6 +75,7 @@ final class PathMessages
             .'rope, or an easier week.',
         'news.worse' => 'More misses over the last {practices, number} practices. Look at the rope and at how tired they come, '
             .'before the drill.',
+        'set.planned' => 'As it is planned for tonight. {why}',
         'set.in_turn' => 'Drill {number} of {of} at this stage, in turn: {why}.',
         'gate.in_doubt' => '{sets, plural, one {One set is} other {# sets are}} in doubt: two coaches may have written '
             .'the same. Keep one or both.',

@@ -22,7 +22,7 @@ final class Sentences
     {
         return RopeMessages::ALL + CableMessages::ALL + TrimMessages::ALL + GearMessages::ALL + PathMessages::ALL
             + SetsMessages::ALL + RhythmMessages::ALL + FaultMessages::ALL + SourceMessages::ALL
-            + TodayMessages::ALL + ListMessages::ALL;
+            + TodayMessages::ALL + ListMessages::ALL + PlanMessages::ALL;
     }
 
     /**
@@ -43,6 +43,7 @@ final class Sentences
             'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,
             'clinic', 'ask', 'check', 'price', 'cue' => FaultMessages::ALL,
             'list', 'entries' => ListMessages::ALL,
+            'plan' => PlanMessages::ALL,
             'why' => SourceMessages::ALL,
             default => [],
         };

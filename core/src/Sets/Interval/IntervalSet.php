@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\Core\Sets\Interval;
 
+use Zumbo\Core\Drill\DrillTable;
+
 /**
  * Work and rest by the clock, so many rounds; or a circuit, where every round goes through all stations.
  */
@@ -12,7 +14,7 @@ final readonly class IntervalSet implements IntervalPart
     public const LONGEST_S = 600;
     public const MOST_ROUNDS = 60;
     public const MOST_STATIONS = 12;
-    public const LONGEST_NAME = 40;
+    public const LONGEST_NAME = DrillTable::LONGEST_ON_A_CLOCK;
 
     /**
      * @param list<string> $stations
