@@ -194,6 +194,18 @@ abstract class ApiTestCase extends WebTestCase
         return $athlete;
     }
 
+    /** How often a route that is read asks the database. */
+    protected function queriesOf(string $path): int
+    {
+        $count = static fn (): int => (int) self::connection()->fetchOne(
+            "SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'",
+        );
+        $before = $count();
+        $this->send('GET', $path);
+
+        return $count() - $before;
+    }
+
     protected function newAthlete(): string
     {
         $id = self::id();

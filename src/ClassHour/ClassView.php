@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour;
 
-use Zumbo\App\ClassHour\Here\AbsentView;
 use Zumbo\App\Shared\AttemptView;
+use Zumbo\App\Shared\Here\AbsentView;
 use Zumbo\App\Shared\SentenceView;
 
 /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Psr\Clock\ClockInterface;
-use Zumbo\App\ClassHour\Here\ReadHere;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
@@ -14,9 +13,11 @@ use Zumbo\App\Entity\Path\OwnDrills;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
+use Zumbo\App\Shared\Here\ReadHere;
 use Zumbo\App\Shared\LoggedEntries;
 use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\Path\Provisional;
+use Zumbo\App\Shared\Plan\ReadPlanned;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;
@@ -48,6 +49,7 @@ final readonly class ShowClass
         private LoggedEntries $entries,
         private Focuses $focuses,
         private OwnDrills $drills,
+        private ReadPlanned $planned,
         private DaySums $sums,
         private ReadOutlooks $outlooks,
         private Gyms $gyms,
@@ -89,6 +91,7 @@ final readonly class ShowClass
     private function athleteViews(array $judged, array $focuses, \DateTimeImmutable $day, LengthUnit $unit): array
     {
         $days = $this->sums->stageDays();
+        $planned = $this->planned->on($day);
         $outlooks = $this->outlooks->of($judged);
         $shelf = $this->drills->shelf();
         $role = $this->coach->role();
@@ -98,7 +101,8 @@ final readonly class ShowClass
             $outlook = $outlooks[$id];
             $jumps = $one->today->allowance->offersJumps();
             $before = ($days[$id][$stage->value] ?? 0) - (int) $one->sums->hasStageOn($stage, $day);
-            $set = TodaysSet::of($stage, $shelf, $one->gates->ways, $before)->drill;
+            $set = ReadPlanned::drill($planned[$id] ?? null, $stage, $one->gates->ways)
+                ?? TodaysSet::of($stage, $shelf, $one->gates->ways, $before)->drill;
             $drill = $jumps ? $set : null;
             $focus = $focuses[$id] ?? null;
             $views[] = new ClassAthleteView(

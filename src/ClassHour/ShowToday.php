@@ -18,11 +18,13 @@ use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\LoggedEntries;
 use Zumbo\App\Shared\Outlook\ReadOutlooks;
+use Zumbo\App\Shared\Plan\ReadPlanned;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Method\Sound;
 use Zumbo\Core\Path\TodaysSet;
 
@@ -41,6 +43,7 @@ final readonly class ShowToday
         private Focuses $focuses,
         private FocusGoes $goes,
         private OwnDrills $drills,
+        private ReadPlanned $planned,
         private DaySums $sums,
         private ReadOutlooks $outlooks,
         private JudgeToday $judge,
@@ -62,7 +65,10 @@ final readonly class ShowToday
             - (int) $judged->sums->hasStageOn($stage, $day);
         $shelf = $this->drills->shelf();
         $jumps = $judged->today->allowance->offersJumps();
-        $set = $jumps ? TodaysSet::of($stage, $shelf, $judged->gates->ways, $before) : null;
+        $turn = $jumps ? TodaysSet::of($stage, $shelf, $judged->gates->ways, $before) : null;
+        $planned = ReadPlanned::drill($this->planned->on($day)[$id->toRfc4122()] ?? null, $stage, $judged->gates->ways);
+        $set = null === $turn ? null : $planned ?? $turn->drill;
+        $why = null === $planned ? $turn?->reason : Verdict::of('set.planned', ['why' => $planned->why]);
         $outlook = $this->outlooks->one($judged);
         $current = $jumps ? $this->focuses->current($now)[$id->toRfc4122()] ?? null : null;
         $focus = null === $current
@@ -72,9 +78,9 @@ final readonly class ShowToday
         return new TodayView(
             $id->toRfc4122(),
             AllowanceView::of($judged->today, $this->coach->role()),
-            null === $set ? null : DrillView::of($set->drill, $focus?->cue->cue),
+            null === $set ? null : DrillView::of($set, $focus?->cue->cue),
             Sound::Silence === $judged->gates->ways->sound,
-            null === $set ? null : SentenceView::of($set->reason, LengthUnit::Centimetre),
+            null === $set || null === $why ? null : SentenceView::of($why, LengthUnit::Centimetre),
             array_map(
                 DrillView::of(...),
                 array_values(
@@ -83,7 +89,7 @@ final readonly class ShowToday
                             ...$shelf->ofStage($stage, $judged->gates->ways),
                             ...$shelf->own($stage, $judged->gates->ways),
                         ],
-                        static fn (Drill $drill): bool => $drill->code !== $set?->drill->code,
+                        static fn (Drill $drill): bool => $drill->code !== $set?->code,
                     ),
                 ),
             ),

@@ -30,6 +30,7 @@ final class AppArrows
         'Calc',
         'SignIn',
         'OwnGym',
+        'Planner',
     ];
 
     /** What slices stand on; each with what it may not know. */

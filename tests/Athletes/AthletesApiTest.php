@@ -367,17 +367,6 @@ final class AthletesApiTest extends ApiTestCase
         self::assertSame([true, true], $missed());
     }
 
-    private function queriesOf(string $path): int
-    {
-        $count = static fn (): int => (int) self::connection()->fetchOne(
-            "SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'",
-        );
-        $before = $count();
-        $this->send('GET', $path);
-
-        return $count() - $before;
-    }
-
     public function testACoachMovesAnAthleteAlongThePath(): void
     {
         $this->signInto();

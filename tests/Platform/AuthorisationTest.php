@@ -57,6 +57,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/notes/{id}' => 'ROLE_COACH',
         'DELETE /api/people/{id}' => 'ROLE_OWNER',
         'DELETE /api/pins/{id}' => 'ROLE_COACH',
+        'DELETE /api/practice/{id}' => 'ROLE_COACH',
         'DELETE /api/rack/{id}' => 'ROLE_COACH',
         'DELETE /api/recordings/{id}' => 'ROLE_HELPER',
         'DELETE /api/ropes/{id}' => 'ROLE_COACH',
@@ -113,6 +114,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/pattern' => 'ROLE_HELPER',
         'GET /api/pattern/click.wav' => 'ROLE_HELPER',
         'GET /api/people' => 'ROLE_OWNER',
+        'GET /api/practice' => 'ROLE_HELPER',
         'GET /api/rack' => 'ROLE_HELPER',
         'GET /api/rack/strip' => 'ROLE_HELPER',
         'GET /api/rack/tonight' => 'ROLE_HELPER',
@@ -138,6 +140,7 @@ final class AuthorisationTest extends ApiTestCase
         'PATCH /api/notes/{id}' => 'ROLE_COACH',
         'PATCH /api/people/{id}' => 'ROLE_OWNER',
         'PATCH /api/pins/{id}' => 'ROLE_COACH',
+        'PATCH /api/practice/{id}' => 'ROLE_COACH',
         'PATCH /api/rack/{id}' => 'ROLE_COACH',
         'POST /api/athlete-lists' => 'ROLE_COACH',
         'POST /api/athletes/{id}/erase' => 'ROLE_OWNER',
@@ -191,6 +194,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/notes/{id}' => 'ROLE_COACH',
         'PUT /api/pins/{id}' => 'ROLE_COACH',
         'PUT /api/placements/{id}' => 'ROLE_COACH',
+        'PUT /api/practice/{id}' => 'ROLE_COACH',
         'PUT /api/rack/{id}' => 'ROLE_COACH',
         'PUT /api/recordings/{id}' => 'ROLE_HELPER',
         'PUT /api/resets/{id}' => 'ROLE_OWNER',
@@ -327,7 +331,11 @@ final class AuthorisationTest extends ApiTestCase
         $programmes = [['title' => 'All', 'text' => '20/10 x8']];
         $this->send('PUT', '/api/class-clock/'.$clock, ['programmes' => $programmes, 'linkSecret' => $secret]);
         $this->assertStatus(201);
+        $practice = self::id();
+        $this->send('PUT', '/api/practice/'.$practice, ['minutes' => 20]);
+        $this->assertStatus(201);
         $rows = [
+            'practice' => $practice,
             'class-clock' => $clock,
             'links' => $link,
             'people' => $person,
@@ -370,6 +378,7 @@ final class AuthorisationTest extends ApiTestCase
             'POST /api/attempts/{id}/move' => ['athleteId' => $athlete],
             'PATCH /api/class-clock/{id}' => ['programmes' => [['title' => 'All', 'text' => '30/10 x8']]],
             'POST /api/class-clock/{id}/moves' => ['move' => 'pause'],
+            'PATCH /api/practice/{id}' => ['minutes' => 30],
             'PATCH /api/notes/{id}' => ['text' => 'better'],
             'PATCH /api/people/{id}' => ['role' => 'helper'],
             'PATCH /api/pins/{id}' => ['rackRopeId' => $shared],

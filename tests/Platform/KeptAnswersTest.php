@@ -85,17 +85,6 @@ final class KeptAnswersTest extends ApiTestCase
         $this->assertStatus(201);
     }
 
-    private function queriesOf(string $route): int
-    {
-        $count = static fn (): int => (int) self::connection()->fetchOne(
-            "SELECT variable_value FROM information_schema.session_status WHERE variable_name = 'Com_select'",
-        );
-        $before = $count();
-        $this->send('GET', $route);
-
-        return $count() - $before;
-    }
-
     /** Screens of a busy class must not stand in line, nor make a write wait: they get the answer before, and ask again. */
     public function testAScreenThatAsksAgainGetsTheAnswerBeforeWhileTheNextIsNotWorkedOut(): void
     {

@@ -6,7 +6,6 @@ namespace Zumbo\App\ClassHour\After;
 
 use Psr\Clock\ClockInterface;
 use Zumbo\App\ClassHour\FocusOfToday;
-use Zumbo\App\ClassHour\Here\ReadHere;
 use Zumbo\App\Entity\Evening\ClassEnds;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\AttemptKind;
@@ -15,6 +14,7 @@ use Zumbo\App\Entity\Path\OwnDrills;
 use Zumbo\App\Entity\People\Focuses;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
+use Zumbo\App\Shared\Here\ReadHere;
 use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\Outlook\StageOutlook;
 use Zumbo\App\Shared\SentenceView;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour\Floor;
 
 use Psr\Clock\ClockInterface;
-use Zumbo\App\ClassHour\Here\ReadHere;
 use Zumbo\App\Entity\Evening\HallSpot;
 use Zumbo\App\Entity\Evening\HallSpots;
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Shared\Here\ReadHere;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\Core\Body\Landmark;

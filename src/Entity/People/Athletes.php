@@ -29,6 +29,8 @@ final readonly class Athletes
         'noted_caution',
         'day_stop',
         'attendance',
+        'accepted_weeks',
+        'calendar_link',
         'hall_spot',
     ];
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\ClassHour\Here;
+namespace Zumbo\App\Shared\Here;
 
 /**
  * An athlete who is not in the hall tonight.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\ClassHour\Here;
+namespace Zumbo\App\Shared\Here;
 
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Entity\People\Athlete;

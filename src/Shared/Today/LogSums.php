@@ -161,6 +161,22 @@ final readonly class LogSums
         return new self(array_values(array_filter($this->sums, static fn (SetSum $sum): bool => $sum->localDay < $day)));
     }
 
+    /** The last local day with an entry before one; null: none. */
+    public function lastDayBefore(\DateTimeImmutable $day): ?\DateTimeImmutable
+    {
+        $before = $this->before($day)->sums;
+
+        return [] === $before ? null : $before[\count($before) - 1]->localDay;
+    }
+
+    /**
+     * @return list<string> codes of what was done on a local day
+     */
+    public function drillsOn(\DateTimeImmutable $day): array
+    {
+        return array_values(array_unique(array_map(static fn (SetSum $sum): string => $sum->drill, $this->on($day))));
+    }
+
     public function entriesOn(\DateTimeImmutable $day): int
     {
         return array_sum(array_map(static fn (SetSum $sum): int => $sum->entries, $this->on($day)));

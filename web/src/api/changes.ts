@@ -18,6 +18,7 @@ const KINDS = [
   'import',
   'night',
   'note',
+  'plan',
   'rack',
   'rope',
   'rope_pin',

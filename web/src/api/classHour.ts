@@ -14,7 +14,7 @@ export const classKey = ['class'] as const;
 export const tonightQuery = queryOptions({
   queryKey: classKey,
   queryFn: () => call('GET', '/api/class'),
-  ...judgedOf('focus', 'go'),
+  ...judgedOf('focus', 'go', 'plan'),
 });
 
 export function useTonight() {
@@ -29,6 +29,6 @@ export function useToday(athleteId: string | undefined) {
       athleteId === undefined
         ? skipToken
         : () => call('GET', '/api/athletes/{id}/today', { path: { id: athleteId } }),
-    ...judgedOf('focus', 'go'),
+    ...judgedOf('focus', 'go', 'plan'),
   });
 }

@@ -1007,6 +1007,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** how much the weeks rose, what the next may hold, and the load of sessions */
+        post: operations["calcLoad"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/pace": {
         parameters: {
             query?: never;
@@ -1058,6 +1075,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** the next weeks: which days, how many contacts at most, and why */
+        post: operations["calcPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/rhythm": {
         parameters: {
             query?: never;
@@ -1092,6 +1126,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/routine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** a freestyle routine: which move for how many beats */
+        post: operations["calcRoutine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/scale": {
         parameters: {
             query?: never;
@@ -1103,6 +1154,23 @@ export interface paths {
         put?: never;
         /** ways to scale the doubles of a workout, side by side */
         post: operations["calcScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** a practice for so many minutes, people and things, and why each block is in it */
+        post: operations["calcSession"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2520,6 +2588,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The practice of tonight: as it was kept, else as it is proposed.
+         * @description For whoever is signed in.
+         */
+        get: operations["practiceTonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps a practice for the class of today.
+         * @description For coaches.
+         */
+        put: operations["practiceKeep"];
+        post?: never;
+        /**
+         * Drops the practice: what is in turn holds again.
+         * @description For coaches.
+         */
+        delete: operations["practiceDrop"];
+        options?: never;
+        head?: never;
+        /**
+         * Changes the practice: minutes, things, a pin, another one, or one step back.
+         * @description For coaches.
+         */
+        patch: operations["practiceChange"];
+        trace?: never;
+    };
     "/api/rack": {
         parameters: {
             query?: never;
@@ -3275,6 +3391,10 @@ export interface components {
             reasons: components["schemas"]["SentenceView"][];
             instead: components["schemas"]["NoJumpDrillView"][];
         };
+        AnotherInput: {
+            athletes: string[];
+            part: components["schemas"]["Slot"];
+        };
         ArcView: {
             handSpanM: number;
             depthM: number;
@@ -3713,6 +3833,12 @@ export interface components {
             hasMisses: boolean;
             drills: components["schemas"]["CountedDrillView"][];
         };
+        /** @enum {string} */
+        Equipment: "rope" | "line" | "bar" | "band" | "towel" | "mirror" | "ball-on-cord" | "mat" | "step" | "wall" | "cards" | "partner" | "long-rope";
+        EquipmentInput: {
+            thing: components["schemas"]["Equipment"];
+            count: number;
+        };
         EraseInput: {
             name: string;
         };
@@ -4131,6 +4257,11 @@ export interface components {
             byClock: string | null;
             load: components["schemas"]["SentenceView"];
         };
+        LeftOutView: {
+            code: string;
+            title: string;
+            why: string;
+        };
         /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
         LibraryDrillView: {
@@ -4373,6 +4504,17 @@ export interface components {
             unbrokenS: number;
             ways: components["schemas"]["ScaledView"][];
         };
+        PartSecondsInput: {
+            part: components["schemas"]["Slot"];
+            seconds: number;
+        };
+        PartView: {
+            part: components["schemas"]["Slot"];
+            title: string;
+            seconds: number;
+            set: boolean;
+            groups: components["schemas"]["PlanGroupView"][];
+        };
         PassCurveView: {
             passes: number;
             points: components["schemas"]["JumpPointView"][];
@@ -4457,9 +4599,90 @@ export interface components {
             cue: string;
             reasons: components["schemas"]["SentenceView"][];
         };
+        PlanGroupView: {
+            code: string;
+            title: string;
+            athletes: string[];
+            names: string[];
+            dose: string;
+            text: string;
+            beats: components["schemas"]["BeatView"][];
+            cue: string;
+            rule: components["schemas"]["PlanRule"];
+            whys: components["schemas"]["PlanWhyView"][];
+            items: components["schemas"]["PlanItemView"][];
+            leftOut: components["schemas"]["LeftOutView"][];
+            easier: string | null;
+            easierTitle: string | null;
+            harder: string | null;
+            harderTitle: string | null;
+        };
+        PlanItemView: {
+            title: string;
+            seconds: number;
+        };
+        PlanPersonView: {
+            id: string;
+            firstName: string;
+            tag: string;
+            contacts: number;
+            contactsLeft: number;
+            notes: components["schemas"]["SentenceView"][];
+            stopAt: components["schemas"]["SentenceView"] | null;
+        };
+        PlanPinInput: {
+            athletes: string[];
+            part: components["schemas"]["Slot"];
+            code?: string | null;
+        };
+        PlanProgrammeView: {
+            title: string;
+            text: string;
+            athletes: string[];
+        };
+        /** @enum {string} */
+        PlanRule: "warm-up" | "cool-down" | "pin" | "no-jump" | "shared-fault" | "fault" | "variety" | "turn" | "ladder" | "stage" | "success" | "game" | "load";
+        PlanWhyView: {
+            why: components["schemas"]["SentenceView"];
+            names: string[];
+        };
         PointView: {
             xM: number;
             yM: number;
+        };
+        PracticeChangeInput: {
+            minutes?: number | null;
+            hardFloor?: boolean | null;
+            equipment?: components["schemas"]["EquipmentInput"][] | null;
+            parts?: components["schemas"]["PartSecondsInput"][] | null;
+            pin?: components["schemas"]["PlanPinInput"] | null;
+            another?: components["schemas"]["AnotherInput"] | null;
+            anew?: boolean;
+            undo?: boolean;
+        };
+        PracticeInput: {
+            minutes: number;
+            hardFloor?: boolean;
+            equipment?: components["schemas"]["EquipmentInput"][] | null;
+            seed?: number;
+        };
+        PracticeView: {
+            id: string | null;
+            version: number;
+            day: string;
+            title: components["schemas"]["SentenceView"];
+            minutes: number;
+            hardFloor: boolean;
+            seed: number;
+            things: components["schemas"]["ThingView"][];
+            parts: components["schemas"]["PartView"][];
+            people: components["schemas"]["PlanPersonView"][];
+            notes: components["schemas"]["SentenceView"][];
+            programmes: components["schemas"]["PlanProgrammeView"][];
+            gapPercent: number;
+            canUndo: boolean;
+            changedBy: string;
+            revision: number;
         };
         PresetView: {
             title: string;
@@ -4820,6 +5043,8 @@ export interface components {
             handLimits: components["schemas"]["HandLimitsView"];
             sources: components["schemas"]["SizingSourcesView"];
         };
+        /** @enum {string} */
+        Slot: "warm-up" | "focus" | "main" | "finish" | "cool-down";
         SpotInput: {
             xM: number;
             yM: number;
@@ -4954,6 +5179,11 @@ export interface components {
             answer: string;
             chosenHere: boolean;
             options: components["schemas"]["WayOptionView"][];
+        };
+        ThingView: {
+            thing: components["schemas"]["Equipment"];
+            title: string;
+            count: number;
         };
         TimeView: {
             nowMs: number;
@@ -7846,6 +8076,60 @@ export interface operations {
             };
         };
     };
+    calcLoad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description contacts of the weeks, the oldest first */
+                    weeks_contacts: number[];
+                    /** @description sessions of a week */
+                    sessions?: {
+                        /** @description how hard it felt */
+                        effort: number;
+                        /** @description how long it took */
+                        minutes: number;
+                    }[];
+                    /** @description of the athlete */
+                    mass_kg?: number;
+                    /** @description of what was done; left out: moderate rope skipping */
+                    met?: number;
+                    /**
+                     * @description for the cap; left out: none
+                     * @enum {string}
+                     */
+                    stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                    /** @description for the cap; left out: grown up */
+                    age?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcPace: {
         parameters: {
             query?: never;
@@ -8022,6 +8306,86 @@ export interface operations {
             };
         };
     };
+    calcPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /**
+                     * @description stage on the path
+                     * @enum {string}
+                     */
+                    stage: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                    /** @description of class; 1 is Monday, 7 Sunday */
+                    days: number[];
+                    /** @description on which they could practise by themselves; left out: all others */
+                    home_days?: number[];
+                    /** @description how many */
+                    weeks?: number;
+                    /** @description of the weeks before, the oldest first */
+                    weeks_contacts?: number[];
+                    /**
+                     * @description practice beside the class
+                     * @enum {string}
+                     */
+                    dose?: "five-minutes-daily" | "three-times-a-week" | "two-or-three-sessions" | "while-fresh";
+                    /** @description age in years; left out: grown up */
+                    age?: number;
+                    /** @description what was noted of their health */
+                    cautions?: {
+                        /**
+                         * @description what
+                         * @enum {string}
+                         */
+                        kind: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
+                        /**
+                         * @description where it hurts
+                         * @enum {string}
+                         */
+                        place?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere";
+                        /** @description how much */
+                        degree?: number;
+                        /**
+                         * @description whose word lifted it
+                         * @enum {string}
+                         */
+                        cleared_by?: "coach" | "professional";
+                        /** @description since it was noted */
+                        days_ago?: number;
+                        /** @description since it was lifted */
+                        cleared_days_ago?: number;
+                        /** @description of easy weeks, still to come */
+                        days_left?: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcRhythm: {
         parameters: {
             query?: never;
@@ -8146,6 +8510,46 @@ export interface operations {
             };
         };
     };
+    calcRoutine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description how long it is */
+                    seconds?: number;
+                    /** @description of the rope, or of the song */
+                    beats_per_min: number;
+                    /** @description moves that are mastered */
+                    moves: ("boxer-step" | "alternate-foot" | "side-straddle" | "forward-straddle" | "skier" | "bell" | "feet-cross" | "kick-outs" | "running-on-the-spot" | "high-knees" | "backward-turns" | "one-foot" | "travelling" | "side-swing" | "criss-cross" | "arm-wrap" | "running-crosses" | "handle-release" | "crossed-double")[];
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calcScale: {
         parameters: {
             query?: never;
@@ -8205,6 +8609,198 @@ export interface operations {
                      * @enum {string}
                      */
                     aim?: "keep-moving" | "practise" | "race";
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calcSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description time there is */
+                    minutes: number;
+                    /** @description who is here */
+                    people: {
+                        /**
+                         * @description stage on the path
+                         * @enum {string}
+                         */
+                        stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout";
+                        /**
+                         * @description how doubles are taught
+                         * @enum {string}
+                         */
+                        method?: "pattern" | "even-jump" | "standing-start" | "same-jump";
+                        /** @description age in years; left out: grown up */
+                        age?: number;
+                        /** @description what was noted of their health */
+                        cautions?: {
+                            /**
+                             * @description what
+                             * @enum {string}
+                             */
+                            kind: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
+                            /**
+                             * @description where it hurts
+                             * @enum {string}
+                             */
+                            place?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere";
+                            /** @description how much */
+                            degree?: number;
+                            /**
+                             * @description whose word lifted it
+                             * @enum {string}
+                             */
+                            cleared_by?: "coach" | "professional";
+                            /** @description since it was noted */
+                            days_ago?: number;
+                            /** @description since it was lifted */
+                            cleared_days_ago?: number;
+                            /** @description of easy weeks, still to come */
+                            days_left?: number;
+                        }[];
+                        /** @description contacts already done today */
+                        contacts_today?: number;
+                        /** @description the same of this week, today included */
+                        contacts_this_week?: number;
+                        /** @description of the weeks before this one, the oldest first */
+                        weeks_contacts?: number[];
+                        /** @description days ago on which they jumped; 0 is today */
+                        jump_days?: number[];
+                        /** @description tonight’s reps and misses */
+                        tonight?: {
+                            /** @description reps that were made */
+                            reps: number;
+                            /** @description misses */
+                            misses: number;
+                        };
+                        /** @description the same of the evenings before */
+                        usual?: {
+                            /** @description reps that were made */
+                            reps: number;
+                            /** @description misses */
+                            misses: number;
+                        };
+                        /**
+                         * @description why a coach ended the jumping for today
+                         * @enum {string}
+                         */
+                        stopped?: "temper" | "tired" | "misses";
+                        /** @description practices of this stage before: which drill is in turn */
+                        practices?: number;
+                        /**
+                         * @description the one they work on
+                         * @enum {string}
+                         */
+                        fault?: "hands-wide" | "arm-turning" | "hands-high" | "hands-uneven" | "thumbs-forward" | "jump-high" | "double-bounce" | "bottom-pause" | "flat-feet" | "pike" | "heel-kick" | "knee-tuck" | "deep-knees" | "feet-wide" | "late-spin" | "frantic-spin" | "slow-spin" | "uneven-jumps" | "rushing" | "tension" | "drifting" | "looking-around" | "loose-middle" | "hands-close" | "all-for-one" | "trunk" | "late-feet" | "exit-collapse" | "tired" | "rope-worn" | "rope-long" | "rope-short" | "rope-light" | "rope-heavy";
+                        /** @description what they did last time */
+                        last?: ("side-turns" | "handle-spin" | "double-whip" | "whip-from-rest" | "weak-hand" | "mirror-hands" | "elbow-hold" | "catch-the-rope" | "land-it-in-front" | "band-turns" | "ball-on-a-cord" | "one-clap-jumps" | "two-clap-jumps" | "standing-claps" | "bar-taps" | "low-high-high" | "listen-to-doubles" | "watch-the-start" | "seated-beat" | "count-the-beat" | "toe-taps" | "turn-without-jump" | "hollow-hold" | "balance-stand" | "inspect-the-rope" | "stand-on-the-rope" | "hop-in-place" | "line-hops-side" | "line-hops-forward" | "low-bar-hops" | "calf-bounces" | "tall-hops" | "turn-and-jump-in-words" | "hold-hollow-then-hop" | "swing-and-stop" | "build-by-one" | "ten-in-a-row" | "fifty-calm" | "one-minute" | "hundred" | "two-hundred-tall" | "mat-singles" | "eyes-on-a-mark" | "wall-singles" | "band-singles" | "breathing-singles" | "four-ways" | "quick-and-tall" | "tall-singles" | "twenty-tall" | "tempo-steps" | "quick-low" | "slow-rope" | "click-singles" | "silent-singles" | "one-double-stop" | "standing-double" | "tall-then-double" | "even-ones" | "word-for-the-hands" | "double-and-calm-step" | "double-and-stand" | "three-and-one" | "five-and-one" | "two-and-one" | "one-and-one" | "three-and-two" | "three-and-three" | "tall-mix" | "tall-two-and-one" | "double-then-singles" | "two-doubles-then-singles" | "rungs" | "one-single-start" | "double-and-step" | "even-rungs" | "even-five" | "two-from-standing" | "ten-from-standing" | "between-the-sets" | "big-sets" | "big-sets-from-standing" | "breaks-from-standing" | "fifty-doubles" | "high-and-slow" | "planned-breaks" | "doubles-when-tired" | "boxer-step" | "alternate-foot" | "side-straddle" | "forward-straddle" | "skier" | "bell" | "feet-cross" | "kick-outs" | "running-on-the-spot" | "high-knees" | "backward-turns" | "one-foot" | "travelling" | "side-swing" | "criss-cross" | "running-crosses" | "crossed-double" | "arm-wrap" | "handle-release" | "poses" | "five-moves" | "foot-pyramid" | "countdown" | "card-deck" | "rising-doubles" | "doubles-pyramid" | "falling-singles" | "speed-thirty" | "endurance-steps" | "twenty-ten" | "hundred-for-time" | "partner-relay" | "turners-one-rope" | "turners-two-ropes" | "way-in" | "way-out" | "arm-circles" | "shoulder-rolls" | "palms-together" | "wrist-rocks" | "heel-walks" | "calf-and-thigh-stretch" | "lunges" | "air-squats" | "jumping-jacks" | "boxer-step-dry" | "easy-rope" | "cool-calves" | "cool-shins" | "ladder-rising" | "ladder-falling" | "ladder-pyramid" | "ladder-falling-singles" | "ladder-fixed-singles" | "ladder-unbroken" | "intervals" | "game-cards" | "game-feet" | "game-each-minute" | "game-relay" | "own-drill")[];
+                        /** @description chance of a miss of a single; left out: not known */
+                        hazard_singles?: {
+                            /**
+                             * @description how it goes with the position in a set
+                             * @enum {string}
+                             */
+                            kind: "weibull" | "constant" | "list";
+                            /** @description weibull: reps after which 63 % of the sets have ended */
+                            scale?: number;
+                            /** @description weibull: above 1 misses come with tiredness */
+                            shape?: number;
+                            /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                            q?: number[];
+                        };
+                        /** @description chance of a miss of a double; left out: not known */
+                        hazard_doubles?: {
+                            /**
+                             * @description how it goes with the position in a set
+                             * @enum {string}
+                             */
+                            kind: "weibull" | "constant" | "list";
+                            /** @description weibull: reps after which 63 % of the sets have ended */
+                            scale?: number;
+                            /** @description weibull: above 1 misses come with tiredness */
+                            shape?: number;
+                            /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                            q?: number[];
+                        };
+                        /**
+                         * @description whether there is a rope for them
+                         * @enum {string}
+                         */
+                        rope?: "yes" | "no";
+                        /**
+                         * @description after a day that was stopped
+                         * @enum {string}
+                         */
+                        lighter?: "yes" | "no";
+                    }[];
+                    /** @description what there is beside ropes, lines and walls */
+                    equipment?: {
+                        /** @description how many there are */
+                        rope?: number;
+                        /** @description how many there are */
+                        line?: number;
+                        /** @description how many there are */
+                        bar?: number;
+                        /** @description how many there are */
+                        band?: number;
+                        /** @description how many there are */
+                        towel?: number;
+                        /** @description how many there are */
+                        mirror?: number;
+                        /** @description how many there are */
+                        "ball-on-cord"?: number;
+                        /** @description how many there are */
+                        mat?: number;
+                        /** @description how many there are */
+                        step?: number;
+                        /** @description how many there are */
+                        wall?: number;
+                        /** @description how many there are */
+                        cards?: number;
+                        /** @description how many there are */
+                        partner?: number;
+                        /** @description how many there are */
+                        "long-rope"?: number;
+                    };
+                    /** @description another seed is another plan */
+                    seed?: number;
+                    /**
+                     * @description a floor that does not give
+                     * @enum {string}
+                     */
+                    hard_floor?: "yes" | "no";
+                    /**
+                     * @description not in a class
+                     * @enum {string}
+                     */
+                    alone?: "yes" | "no";
                 };
             };
         };
@@ -11491,6 +12087,151 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlacementView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceTonight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceKeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceDrop: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    practiceChange: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeChangeInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
                 };
             };
             /** @description refused, with the reason */

@@ -19,6 +19,7 @@ const log = () => import('../features/log');
 const rhythm = () => import('../features/rhythm');
 const ownGym = () => import('../features/own-gym');
 const path = () => import('../features/path');
+const planner = () => import('../features/planner');
 const Dressed = lazy(() => import('../design/page/Dressed').then((door) => ({ default: door.Dressed })));
 const SignInPage = lazy(() => signIn().then((door) => ({ default: door.SignInPage })));
 const YouPage = lazy(() => signIn().then((door) => ({ default: door.YouPage })));
@@ -33,6 +34,11 @@ const PlacePage = lazy(() =>
   classHour()
     .then((door) => door.placeDoor())
     .then((door) => ({ default: door.PlacePage })),
+);
+const PlanPage = lazy(() =>
+  planner()
+    .then((door) => door.planDoor())
+    .then((door) => ({ default: door.PlanPage })),
 );
 const NotesPage = lazy(() =>
   classHour()
@@ -178,6 +184,7 @@ export function Routed() {
               <Route path="/log/list" element={<EntriesPage />} />
               <Route path="/class/place/:athleteId" element={<PlacePage />} />
               <Route path="/class/notes" element={<NotesPage />} />
+              <Route path="/class/plan" element={<PlanPage />} />
               <Route path="/class/clock" element={<ClockPage />} />
               <Route path="/class/after" element={<AfterPage />} />
               <Route path="/class/wall" element={<WallPage />} />

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { useTonight, type ClassAthlete, type Tonight } from '../../api/classHour';
 import { useEntryLog, withOwn } from '../../api/entries';
@@ -55,7 +55,8 @@ export function ClassPage() {
   );
 }
 
-function Running({ tonight }: { tonight: Tonight }) {
+/** Drawn anew when the class changed, not while a newer one is only on its way. */
+const Running = memo(function Running({ tonight }: { tonight: Tonight }) {
   const [chosenId, choose] = useState<string | null>(null);
   const drawn = useDeferredValue(true, false);
   const { writes } = useOutbox();
@@ -111,4 +112,4 @@ function Running({ tonight }: { tonight: Tonight }) {
       <AtTheDoor absent={tonight.absent} className={tonight.className} mayChange={mayChange} />
     </Workbench>
   );
-}
+});

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Planner\Practice;
+
+use Psr\Clock\ClockInterface;
+use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Plan\PlannedPractices;
+use Zumbo\App\Entity\Plan\PlannedWish;
+use Zumbo\App\Planner\Practice\People\PlannedPerson;
+use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Shared\SentenceView;
+use Zumbo\Core\Drill\Equipment;
+use Zumbo\Core\Load\StopRule;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Plan\Practice\ClockProgrammes;
+use Zumbo\Core\Plan\Practice\Practice;
+use Zumbo\Core\Plan\Practice\Slot;
+
+/**
+ * The practice of tonight as a coach reads it.
+ */
+final readonly class ShowPractice
+{
+    public function __construct(
+        private PlannedPractices $planned,
+        private PlanTonight $plan,
+        private ShowGroups $groups,
+        private Gyms $gyms,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    public function tonight(): PracticeView
+    {
+        $gym = $this->gyms->current();
+        $day = LocalDay::of($this->clock->now(), $gym->timeZone());
+        $row = $this->planned->of($day);
+        $wish = $row?->wish() ?? $this->plan->usualWish();
+        [$practice, $people] = $this->plan->practice($wish);
+        $parts = $this->parts($practice, $people, $wish);
+
+        return new PracticeView(
+            $row?->id()->toRfc4122(),
+            $row?->version() ?? 0,
+            $day->format('Y-m-d'),
+            self::said(self::title($practice, $wish, $parts)),
+            $wish->minutes,
+            $wish->hardFloor,
+            $wish->seed,
+            array_map(
+                static fn (Equipment $thing): ThingView => new ThingView(
+                    $thing,
+                    MessageCatalogue::name(Term::of($thing)),
+                    $wish->equipment[$thing->value] ?? 0,
+                ),
+                PlanTonight::things(),
+            ),
+            $parts,
+            self::people($practice, $people),
+            SentenceView::listOf($practice->notes, LengthUnit::Centimetre),
+            array_map(
+                static fn (array $one): PlanProgrammeView => new PlanProgrammeView($one['title'], $one['text'], $one['people']),
+                ClockProgrammes::of($practice),
+            ),
+            round(100 * $practice->gap(), 1),
+            $row?->canUndo() ?? false,
+            $row?->changedBy() ?? '',
+            $gym->revision(),
+        );
+    }
+
+    /**
+     * @param array<string, PlannedPerson> $people
+     *
+     * @return list<PartView>
+     */
+    private function parts(Practice $practice, array $people, PlannedWish $wish): array
+    {
+        $parts = [];
+        foreach ($practice->sections as $slot => $seconds) {
+            $parts[] = new PartView(
+                Slot::from($slot),
+                MessageCatalogue::name(Term::of(Slot::from($slot))),
+                $seconds,
+                isset($wish->seconds[$slot]),
+                $this->groups->of($practice, Slot::from($slot), $people),
+            );
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param array<string, PlannedPerson> $people
+     *
+     * @return list<PlanPersonView>
+     */
+    private static function people(Practice $practice, array $people): array
+    {
+        $views = [];
+        foreach ($people as $id => $one) {
+            $contacts = $practice->contacts($id);
+            $who = $one->participant;
+            $ends = $contacts > 0 ? StopRule::endsAt($contacts, $who->usualReps, $who->usualMisses) : null;
+            $views[] = new PlanPersonView(
+                $id,
+                $one->firstName(),
+                $one->judged->athlete->tag(),
+                $contacts,
+                $who->allowance->contactsLeftToday,
+                SentenceView::listOf($practice->notesOf[$id] ?? [], LengthUnit::Centimetre),
+                null === $ends ? null : self::said(Verdict::of('plan.stop_at', ['misses' => $ends, 'tries' => $contacts])),
+            );
+        }
+
+        return $views;
+    }
+
+    /**
+     * @param list<PartView> $parts
+     */
+    private static function title(Practice $practice, PlannedWish $wish, array $parts): Verdict
+    {
+        if ([] === $practice->sections) {
+            return $practice->notes[0];
+        }
+        $shown = array_merge(...array_map(
+            static fn (PartView $part): array => array_map(static fn (PlanGroupView $group): string => $group->code, $part->groups),
+            $parts,
+        ));
+
+        return Verdict::of('plan.ready', [
+            'minutes' => $wish->minutes,
+            'people' => \count(array_filter($practice->blocks)),
+            'drills' => \count(array_diff(array_unique($shown), [Slot::WarmUp->value, Slot::CoolDown->value])),
+        ]);
+    }
+
+    private static function said(Verdict $verdict): SentenceView
+    {
+        return SentenceView::of($verdict, LengthUnit::Centimetre);
+    }
+}
