@@ -25,7 +25,9 @@ export default defineConfig({
         '--disable-sync',
       ],
     },
-    trace: 'retain-on-failure',
+    // A trace of every journey takes a quarter of the time of all of them: only when somebody looks for a fault.
+    trace: process.env['ZUMBO_TRACE'] === undefined ? 'off' : 'retain-on-failure',
+    screenshot: 'only-on-failure',
   },
   // @desk: keyboards belong to the desk, and what the server decides needs to be shown in one place only.
   // @phone: what only a thumb needs.

@@ -3,6 +3,7 @@ import { leave, signIn } from './coach';
 import { asCoach, id } from './hallScreens';
 
 const NEWCOMERS = ['Hall Three'];
+const CROWD = Array.from({ length: 16 }, (_, i) => `Crowd ${String.fromCharCode(65 + i)}`);
 
 test.describe('by keyboard', () => {
   test.afterEach(async ({ browser }) => {
@@ -76,3 +77,34 @@ test(
     await expect(page.getByLabel('Log line')).toBeInViewport();
   },
 );
+
+test.describe('thirty people', () => {
+  test.afterEach(async ({ browser }) => {
+    const page = await (await browser.newContext()).newPage();
+    await signIn(page);
+    await leave(page, ...CROWD);
+    await page.context().close();
+  });
+
+  test('stand in the hall, and the log line stays on the screen', { tag: '@desk' }, async ({ page }) => {
+    await signIn(page);
+    for (const name of CROWD) {
+      const about = { name, height: '171', dominantHand: 'right', experience: 'singles' };
+      await asCoach(page, 'PUT', `/api/athletes/${id()}`, about);
+    }
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('30');
+    const hall = page.getByRole('group', { name: /^Hall,/ });
+    await expect(hall).toBeVisible();
+    const without = page.getByRole('region', { name: 'No room' }).getByRole('button');
+    await expect
+      .poll(async () => (await hall.getByRole('button').count()) + (await without.count()))
+      .toBe(30);
+    for (const size of [
+      { width: 1280, height: 800 },
+      { width: 1024, height: 768 },
+    ]) {
+      await page.setViewportSize(size);
+      await expect(page.getByLabel('Log line')).toBeInViewport({ ratio: 1 });
+    }
+  });
+});
