@@ -58,5 +58,20 @@ final class PlanMessages
         'plan.gate_not_in_sight' => 'By the pace of {sessions, plural, one {# practice} other {# practices}} at {per_week} a week '
             .'the gate is '
             .'not in sight: another drill, cue or rope, before more of the same',
+        'plan.weeks' => 'Four weeks from {from}: {jump, plural, =0 {no day} one {# day} other {# days}} with jumps, at most {most, plural, '
+            .'=0 {no contact} one {# contact} other {# contacts}} in the first week',
+        'plan.weeks_class' => 'Four weeks from {from} for {people, plural, =0 {nobody} one {# athlete} other {# athletes}}; '
+            .'{changed, plural, =0 {nothing has changed} one {# of them has changed} other {# of them have changed}} since you accepted them',
+        'plan.change_no_jump' => 'Jumping is off until it is cleared: hands, beat and claps on every day',
+        'plan.change_jumps_again' => 'It was cleared: jumps come back',
+        'plan.change_easy' => 'Easy weeks were noted: half of the usual',
+        'plan.change_return' => 'Back after pain: from half of what was usual, rising week by week',
+        'plan.change_stage' => 'On from {from} to {to}: other drills, another cap',
+        'plan.change_less' => '{ago, plural, one {Last week} other {# weeks ago}} came {came, plural, =0 {nothing} one {# contact} other '
+            .'{# contacts}} of {planned} that were planned: the next weeks rise from what came',
+        'plan.change_more' => '{ago, plural, one {Last week} other {# weeks ago}} came {came, plural, one {# contact} other {# contacts}}, '
+            .'more than the {planned} that were planned: the next weeks rise from there, within the cap',
+        'plan.change_days' => 'Classes on {to, plural, =0 {no day} one {# day} other {# days}} a week, before on {from}',
+        'plan.change_dose' => 'Another way to practise beside the class',
     ];
 }

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Planner\Weeks;
+
+use Psr\Clock\ClockInterface;
+use Zumbo\App\Entity\Gym\Gym;
+use Zumbo\App\Entity\Path\OwnDrills;
+use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Shared\BeatView;
+use Zumbo\App\Shared\SentenceView;
+use Zumbo\App\Shared\Today\Judged;
+use Zumbo\Core\Allowance\Allowance;
+use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Plan\Practice\Block;
+use Zumbo\Core\Plan\Practice\Participant;
+use Zumbo\Core\Plan\Practice\PlanPractice;
+use Zumbo\Core\Plan\Practice\PracticeWish;
+use Zumbo\Core\Plan\Practice\WarmUpItem;
+use Zumbo\Core\Plan\Weeks\PlannedSession;
+use Zumbo\Core\Plan\Weeks\PlannedWeek;
+use Zumbo\Core\Rhythm\PatternTiming;
+
+/**
+ * The next practice at home: what fits a few minutes alone, within what the day may hold.
+ */
+final readonly class ShowHomework
+{
+    private const DRAWN = 17;
+
+    /** What an athlete has at home. */
+    private const AT_HOME = ['towel' => 1, 'mirror' => 1];
+
+    public function __construct(private OwnDrills $drills, private ClockInterface $clock)
+    {
+    }
+
+    public function next(Judged $one, PlannedWeek $week, Gym $gym): ?HomeworkView
+    {
+        $today = LocalDay::of($this->clock->now(), $gym->timeZone());
+        $weekday = (int) $today->format('N');
+        foreach ($week->sessions as $session) {
+            if ($session->day >= $weekday && !$session->kind->isInClass()) {
+                return $this->view($one, $session, $today->modify(\sprintf('+%d days', $session->day - $weekday)));
+            }
+        }
+
+        return null;
+    }
+
+    private function view(Judged $one, PlannedSession $session, \DateTimeImmutable $day): HomeworkView
+    {
+        $key = $one->athlete->id()->toRfc4122();
+        $practice = PlanPractice::of(
+            PracticeWish::of($session->minutes, false, self::AT_HOME, seed: (int) $day->format('ymd')),
+            [new Participant($key, $one->athlete->stage(), $one->gates->ways, self::allowance($one, $session), (int) $day->format('z'))],
+            $this->drills->shelf(),
+        );
+
+        return new HomeworkView(
+            $day->format('Y-m-d'),
+            $session->kind,
+            $session->minutes,
+            $practice->contacts($key),
+            array_map(self::block(...), $practice->blocks[$key] ?? []),
+        );
+    }
+
+    /** What the day may hold, never more than today's judgement lets be. */
+    private static function allowance(Judged $one, PlannedSession $session): Allowance
+    {
+        $today = $one->today->allowance;
+        if (!$one->health->noJumping && !$one->health->nothing && $session->kind->jumps()) {
+            return Allowance::all($session->contacts, $session->contacts);
+        }
+
+        return $one->health->nothing
+            ? $today
+            : Allowance::noJump($today->sore, 0, false, [Verdict::of('load.rest_day')]);
+    }
+
+    private static function block(Block $block): HomeworkBlockView
+    {
+        $pattern = $block->pattern;
+
+        return new HomeworkBlockView(
+            $block->title,
+            $block->seconds,
+            $block->sets,
+            $block->aim,
+            $block->cue,
+            $pattern?->text() ?? '',
+            null === $pattern ? [] : array_map(
+                BeatView::of(...),
+                \array_slice(PatternTiming::of($pattern, Rate::perMinute((float) $block->cadence)), 0, self::DRAWN),
+            ),
+            array_map(static fn (WarmUpItem $item): string => $item->title, $block->items),
+            SentenceView::of($block->why, LengthUnit::Centimetre),
+        );
+    }
+}
