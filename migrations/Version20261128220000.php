@@ -32,7 +32,7 @@ final class Version20261128220000 extends AbstractMigration
         $this->addSql('CREATE TABLE calendar_link (gym_id BINARY(16) NOT NULL, id BINARY(16) NOT NULL,
             version INT DEFAULT 1 NOT NULL, removed_at DATETIME DEFAULT NULL, athlete_id BINARY(16) DEFAULT NULL,
             secret VARCHAR(64) NOT NULL, made_by VARCHAR(80) NOT NULL, made_at DATETIME NOT NULL,
-            UNIQUE INDEX calendar_link_secret (secret), INDEX calendar_link_athlete (gym_id, athlete_id), PRIMARY KEY (gym_id, id),
+            INDEX calendar_link_athlete (gym_id, athlete_id), PRIMARY KEY (gym_id, id),
             CONSTRAINT calendar_link_gym FOREIGN KEY (gym_id) REFERENCES gym (id),
             CONSTRAINT calendar_link_of FOREIGN KEY (gym_id, athlete_id) REFERENCES athlete (gym_id, id))');
     }

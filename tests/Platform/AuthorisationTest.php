@@ -31,6 +31,7 @@ final class AuthorisationTest extends ApiTestCase
         '/api/reset',
         '/api/time',
         '/api/class-link',
+        '/api/calendars/{gym}/{id}/{secret}.ics',
     ];
 
     private const RANK = [
@@ -46,6 +47,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/athletes/{id}' => 'ROLE_COACH',
         'DELETE /api/attempts/{id}' => 'ROLE_HELPER',
         'DELETE /api/cables/{id}' => 'ROLE_COACH',
+        'DELETE /api/calendar-links/{id}' => 'ROLE_COACH',
         'DELETE /api/class-clock/{id}' => 'ROLE_HELPER',
         'DELETE /api/drills/{id}' => 'ROLE_COACH',
         'DELETE /api/entry-lists/{id}' => 'ROLE_COACH',
@@ -71,6 +73,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/athletes/{id}' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/arc' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/cables' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/calendar.ics' => 'ROLE_COACH',
         'GET /api/athletes/{id}/cards' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/cautions' => 'ROLE_COACH',
         'GET /api/athletes/{id}/diagnosis' => 'ROLE_HELPER',
@@ -84,10 +87,14 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/athletes/{id}/ladder/fit' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/pacing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/path' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/routine' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/sizing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/today' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/trim' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/weeks' => 'ROLE_COACH',
         'GET /api/attempts/{id}' => 'ROLE_HELPER',
+        'GET /api/calendar-links' => 'ROLE_COACH',
+        'GET /api/calendar.ics' => 'ROLE_COACH',
         'GET /api/changes' => 'ROLE_HELPER',
         'GET /api/class' => 'ROLE_HELPER',
         'GET /api/class-after' => 'ROLE_COACH',
@@ -128,6 +135,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/signs' => 'ROLE_HELPER',
         'GET /api/takes/example.wav' => 'ROLE_HELPER',
         'GET /api/trail' => 'ROLE_OWNER',
+        'GET /api/weeks' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/measures' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',
@@ -153,6 +161,7 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/cautions/{id}/clear' => 'ROLE_COACH',
         'POST /api/cautions/{id}/statement' => 'ROLE_COACH',
         'POST /api/class-clock/{id}/moves' => 'ROLE_HELPER',
+        'POST /api/class-times' => 'ROLE_COACH',
         'POST /api/drills/{id}/restore' => 'ROLE_COACH',
         'POST /api/entry-lists' => 'ROLE_COACH',
         'POST /api/focuses/{id}/restore' => 'ROLE_COACH',
@@ -176,6 +185,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/attempts/{id}' => 'ROLE_HELPER',
         'PUT /api/attendance/{id}' => 'ROLE_COACH',
         'PUT /api/cables/{id}' => 'ROLE_COACH',
+        'PUT /api/calendar-links/{id}' => 'ROLE_COACH',
         'PUT /api/cautions/{id}' => 'ROLE_HELPER',
         'PUT /api/class-after/{id}' => 'ROLE_COACH',
         'PUT /api/class-clock/{id}' => 'ROLE_HELPER',
@@ -202,6 +212,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/sensor/{id}' => 'ROLE_HELPER',
         'PUT /api/stops/{id}' => 'ROLE_HELPER',
         'PUT /api/trims/{id}' => 'ROLE_COACH',
+        'PUT /api/weeks/{id}' => 'ROLE_COACH',
     ];
 
     public function testEveryRouteAsksForTheRoleItIsMeantTo(): void
@@ -334,7 +345,11 @@ final class AuthorisationTest extends ApiTestCase
         $practice = self::id();
         $this->send('PUT', '/api/practice/'.$practice, ['minutes' => 20]);
         $this->assertStatus(201);
+        $calendar = self::id();
+        $this->send('PUT', '/api/calendar-links/'.$calendar, ['secret' => $secret]);
+        $this->assertStatus(200);
         $rows = [
+            'calendar-links' => $calendar,
             'practice' => $practice,
             'class-clock' => $clock,
             'links' => $link,

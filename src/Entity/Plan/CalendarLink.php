@@ -16,7 +16,6 @@ use Zumbo\App\Platform\Write\VersionedRow;
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'calendar_link')]
-#[ORM\UniqueConstraint(name: 'calendar_link_secret', columns: ['secret'])]
 #[ORM\Index(name: 'calendar_link_athlete', columns: ['gym_id', 'athlete_id'])]
 class CalendarLink implements BelongsToGym, VersionedRow
 {

@@ -176,6 +176,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{id}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The next four weeks of an athlete as a calendar file.
+         * @description For coaches.
+         */
+        get: operations["calendarAthlete"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/cards": {
         parameters: {
             query?: never;
@@ -496,6 +516,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{id}/routine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A freestyle routine for an athlete, of the moves they have.
+         * @description For whoever is signed in.
+         */
+        get: operations["routineRoutine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/sizing": {
         parameters: {
             query?: never;
@@ -594,6 +634,26 @@ export interface paths {
          * @description For coaches.
          */
         patch: operations["waysChooseOfAthlete"];
+        trace?: never;
+    };
+    "/api/athletes/{id}/weeks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The next four weeks of an athlete, when the gate may open, and the next practice at home.
+         * @description For coaches.
+         */
+        get: operations["weeksOfAthlete"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/attempts/{id}": {
@@ -1296,6 +1356,90 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The private addresses under which calendars fetch the gym's plans.
+         * @description For coaches.
+         */
+        get: operations["calendarAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar-links/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Makes a private calendar address, of the gym's classes or of an athlete's days.
+         * @description For coaches.
+         */
+        put: operations["calendarMake"];
+        post?: never;
+        /**
+         * Takes a private calendar address back: it is dead at once.
+         * @description For coaches.
+         */
+        delete: operations["calendarTakeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The classes of the gym as a calendar file.
+         * @description For coaches.
+         */
+        get: operations["calendarGym"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendars/{gym}/{id}/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A calendar for whoever has its private address.
+         * @description For anybody.
+         */
+        get: operations["calendarByAddress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cautions/{id}": {
         parameters: {
             query?: never;
@@ -1538,6 +1682,26 @@ export interface paths {
          * @description For anybody.
          */
         post: operations["classLinkLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-times": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reads the weekly classes out of a calendar file, as lines for the settings; keeps nothing.
+         * @description For coaches.
+         */
+        post: operations["calendarRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3312,6 +3476,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The next four weeks of everybody, and what has changed since they were accepted.
+         * @description For coaches.
+         */
+        get: operations["weeksEverybody"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Accepts the weeks of an athlete as they are now.
+         * @description For coaches.
+         */
+        put: operations["weeksAccept"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/welcome": {
         parameters: {
             query?: never;
@@ -3353,6 +3557,9 @@ export interface components {
             id: string;
             firstName: string;
             why: string;
+        };
+        AcceptWeeksInput: {
+            athleteId: string;
         };
         /** @enum {string} */
         Action: "stop-until-professional-clears" | "stop-until-coach-clears" | "stop-today" | "change-load" | "change-rope" | "go-on";
@@ -3472,6 +3679,17 @@ export interface components {
             removed: boolean;
             version: number;
         };
+        AthleteWeeksView: {
+            title: components["schemas"]["SentenceView"];
+            from: string;
+            row: components["schemas"]["WeeksRowView"];
+            acceptedWeeks: components["schemas"]["PlannedWeekView"][];
+            acceptedFrom: string | null;
+            perWeek: number;
+            forecast: components["schemas"]["SentenceView"] | null;
+            homework: components["schemas"]["HomeworkView"] | null;
+            revision: number;
+        };
         /** @enum {string} */
         AttemptEnd: "miss" | "stopped" | "time";
         AttemptInput: {
@@ -3576,6 +3794,25 @@ export interface components {
             verdict: components["schemas"]["CableVerdictView"];
             sources: components["schemas"]["CableSourcesView"];
         };
+        CalendarLinkInput: {
+            secret: string;
+            athleteId?: string | null;
+        };
+        CalendarLinkView: {
+            id: string;
+            version: number;
+            athleteId: string | null;
+            of: string;
+            path: string;
+            madeBy: string;
+            madeAt: string;
+        };
+        CalendarLinksView: {
+            links: components["schemas"]["CalendarLinkView"][];
+        };
+        CalendarTextInput: {
+            text: string;
+        };
         CardView: {
             rank: string;
             suit: components["schemas"]["Suit"];
@@ -3664,6 +3901,10 @@ export interface components {
             clock: string;
             secret: string;
         };
+        ClassTimesReadView: {
+            classTimes: string;
+            notes: string[];
+        };
         ClassView: {
             title: components["schemas"]["SentenceView"];
             day: string;
@@ -3673,6 +3914,12 @@ export interface components {
             absent: components["schemas"]["AbsentView"][];
             justNow: components["schemas"]["AttemptView"][];
             groups: components["schemas"]["GroupDrillView"][];
+            revision: number;
+        };
+        ClassWeeksView: {
+            title: components["schemas"]["SentenceView"];
+            from: string;
+            rows: components["schemas"]["WeeksRowView"][];
             revision: number;
         };
         ClearInput: {
@@ -4122,6 +4369,24 @@ export interface components {
             toM: number;
             tag: string | null;
             cableLengthM: number | null;
+        };
+        HomeworkBlockView: {
+            title: string;
+            seconds: number;
+            sets: number;
+            aim: number;
+            cue: string;
+            text: string;
+            beats: components["schemas"]["BeatView"][];
+            items: string[];
+            why: components["schemas"]["SentenceView"];
+        };
+        HomeworkView: {
+            on: string;
+            kind: components["schemas"]["SessionKind"];
+            minutes: number;
+            contacts: number;
+            blocks: components["schemas"]["HomeworkBlockView"][];
         };
         ImportCountView: {
             table: string;
@@ -4646,6 +4911,20 @@ export interface components {
             why: components["schemas"]["SentenceView"];
             names: string[];
         };
+        PlannedDayView: {
+            on: string;
+            weekday: number;
+            kind: components["schemas"]["SessionKind"];
+            minutes: number;
+            contacts: number;
+        };
+        PlannedWeekView: {
+            monday: string;
+            contactsMost: number;
+            easier: boolean;
+            why: components["schemas"]["SentenceView"];
+            days: components["schemas"]["PlannedDayView"][];
+        };
         PointView: {
             xM: number;
             yM: number;
@@ -4861,6 +5140,24 @@ export interface components {
             expectedS: number;
             unbrokenS: number;
         };
+        RoutineChoiceView: {
+            code: string;
+            title: string;
+        };
+        RoutineMoveView: {
+            code: string;
+            title: string;
+            beats: number;
+            text: string;
+            strip: components["schemas"]["BeatView"][];
+        };
+        RoutineView: {
+            taught: components["schemas"]["RoutineChoiceView"][];
+            moves: components["schemas"]["RoutineMoveView"][];
+            seconds: number;
+            beatsPerMin: number;
+            twoRopes: string[];
+        };
         RowErrorView: {
             where: string;
             field: string;
@@ -4951,6 +5248,8 @@ export interface components {
             code: string;
             sentence: string;
         };
+        /** @enum {string} */
+        SessionKind: "class" | "class-no-jump" | "home" | "home-no-jump";
         SessionView: {
             id: string;
             device: string;
@@ -5331,6 +5630,17 @@ export interface components {
             warmUp?: "before-the-rope" | "with-the-rope" | null;
             /** @enum {string|null} */
             dose?: "five-minutes-daily" | "three-times-a-week" | "two-or-three-sessions" | "while-fresh" | null;
+        };
+        WeeksRowView: {
+            athleteId: string;
+            name: string;
+            stage: components["schemas"]["Stage"];
+            stageName: string;
+            weeks: components["schemas"]["PlannedWeekView"][];
+            rope: string | null;
+            changes: components["schemas"]["SentenceView"][];
+            acceptedBy: string | null;
+            acceptedAt: string | null;
         };
         WelcomeView: {
             demo: components["schemas"]["DemoSignInView"] | null;
@@ -5722,6 +6032,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CablesView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calendarAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
             /** @description refused, with the reason */
@@ -6313,6 +6654,41 @@ export interface operations {
             };
         };
     };
+    routineRoutine: {
+        parameters: {
+            query?: {
+                seconds?: number | null;
+                beatsPerMin?: number;
+                moves?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutineView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     sizeSizing: {
         parameters: {
             query?: {
@@ -6477,6 +6853,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AthletePathView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weeksOfAthlete: {
+        parameters: {
+            query?: {
+                perWeek?: number | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteWeeksView"];
                 };
             };
             /** @description refused, with the reason */
@@ -9331,6 +9740,166 @@ export interface operations {
             };
         };
     };
+    calendarAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarLinksView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calendarMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarLinkInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarLinksView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calendarTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarLinksView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calendarGym: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calendarByAddress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gym: string;
+                id: string;
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     cautionsNote: {
         parameters: {
             query?: never;
@@ -9803,6 +10372,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassClockView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calendarRead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarTextInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassTimesReadView"];
                 };
             };
             /** @description refused, with the reason */
@@ -13648,6 +14250,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WayInView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weeksEverybody: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassWeeksView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weeksAccept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptWeeksInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteWeeksView"];
                 };
             };
             /** @description refused, with the reason */

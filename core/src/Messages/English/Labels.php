@@ -34,6 +34,12 @@ final class Labels
             'some-doubles' => 'Some doubles',
             'linked-doubles' => 'Linked doubles',
         ],
+        'session-kind' => [
+            'class' => 'Class',
+            'class-no-jump' => 'Class, without jumps',
+            'home' => 'Practice at home',
+            'home-no-jump' => 'Practice at home, without jumps',
+        ],
         // The parts of a practice.
         'slot' => [
             'warm-up' => 'Warm-up',

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Planner\Routine;
+
+/**
+ * A freestyle routine.
+ */
+final readonly class RoutineView
+{
+    /**
+     * @param list<RoutineChoiceView> $taught   moves that their stage is taught, the easier ones first
+     * @param list<RoutineMoveView>   $moves    in order; empty: it begins with the stage of tempo
+     * @param list<string>            $twoRopes titles of the drills that lead into two turned ropes, the turners first
+     */
+    public function __construct(
+        public array $taught,
+        public array $moves,
+        public float $seconds,
+        public int $beatsPerMin,
+        public array $twoRopes,
+    ) {
+    }
+}
