@@ -28,4 +28,6 @@ const events = calendar.getAllSubcomponents('vevent').map((part) => {
   }
   return { summary: event.summary, rule: part.getFirstPropertyValue('rrule')?.toString() ?? '', times };
 });
-console.log(JSON.stringify(events.sort((one, other) => one.times[0].clock.localeCompare(other.times[0].clock))));
+console.log(
+  JSON.stringify(events.sort((one, other) => one.times[0].clock.localeCompare(other.times[0].clock))),
+);

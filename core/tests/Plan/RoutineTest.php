@@ -26,6 +26,15 @@ final class RoutineTest extends TestCase
         self::assertCount(7, $routine->moves);
     }
 
+    public function testItsBeatsLastAsLongAsIt(): void
+    {
+        $routine = Routine::of(30, 110, Moves::named(['boxer-step', 'side-straddle', 'criss-cross']));
+        $beats = $routine->beats();
+        self::assertEqualsWithDelta(30.0, $beats[\count($beats) - 1]->endS, 1e-6);
+        self::assertNull($beats[0]->kind, 'it opens with a pose');
+        self::assertCount(47 + 2, $beats, 'a jump to each beat between the poses');
+    }
+
     public function testEachKindHasItsTurnBeforeASecondOfAny(): void
     {
         $routine = Routine::of(30, 100, Moves::upTo(Stage::Range));

@@ -15,12 +15,10 @@ use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillFamily;
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\OutOfRange;
-use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Plan\Routine\Move;
 use Zumbo\Core\Plan\Routine\Moves;
 use Zumbo\Core\Plan\Routine\Routine;
 use Zumbo\Core\Plan\Routine\RoutineMove;
-use Zumbo\Core\Rhythm\PatternTiming;
 
 /**
  * A routine of the moves that an athlete has, and the drills that lead into two turned ropes.
@@ -57,6 +55,7 @@ final readonly class MakeRoutine
         return new RoutineView(
             array_map(static fn (Move $move): RoutineChoiceView => new RoutineChoiceView($move->code, $move->title), $taught),
             array_map(self::move(...), $routine->moves ?? []),
+            array_map(BeatView::of(...), $routine?->beats() ?? []),
             $routine?->seconds() ?? 0.0,
             $input->beatsPerMin,
             array_values(array_map(
@@ -68,15 +67,6 @@ final readonly class MakeRoutine
 
     private static function move(RoutineMove $move): RoutineMoveView
     {
-        $pattern = DrillTable::named($move->code)->pattern;
-        $beats = PatternTiming::of($pattern, Rate::perMinute(DrillTable::named($move->code)->cadence));
-
-        return new RoutineMoveView(
-            $move->code,
-            $move->title,
-            $move->beats,
-            $pattern->text(),
-            array_map(BeatView::of(...), \array_slice($beats, 0, $move->beats)),
-        );
+        return new RoutineMoveView($move->code, $move->title, $move->beats);
     }
 }

@@ -7,6 +7,7 @@ const KINDS = [
   'athlete',
   'attempt',
   'cable',
+  'calendar',
   'caution',
   'clock',
   'drill',
@@ -25,6 +26,7 @@ const KINDS = [
   'sensor',
   'sound',
   'stop',
+  'weeks',
 ] as const;
 export type ChangeKind = (typeof KINDS)[number];
 

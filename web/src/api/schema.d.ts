@@ -5148,12 +5148,11 @@ export interface components {
             code: string;
             title: string;
             beats: number;
-            text: string;
-            strip: components["schemas"]["BeatView"][];
         };
         RoutineView: {
             taught: components["schemas"]["RoutineChoiceView"][];
             moves: components["schemas"]["RoutineMoveView"][];
+            beats: components["schemas"]["BeatView"][];
             seconds: number;
             beatsPerMin: number;
             twoRopes: string[];

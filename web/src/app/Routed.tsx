@@ -40,6 +40,21 @@ const PlanPage = lazy(() =>
     .then((door) => door.planDoor())
     .then((door) => ({ default: door.PlanPage })),
 );
+const WeeksPage = lazy(() =>
+  planner()
+    .then((door) => door.weeksDoor())
+    .then((door) => ({ default: door.WeeksPage })),
+);
+const AthleteWeeksPage = lazy(() =>
+  planner()
+    .then((door) => door.athleteWeeksDoor())
+    .then((door) => ({ default: door.AthleteWeeksPage })),
+);
+const RoutinePage = lazy(() =>
+  planner()
+    .then((door) => door.routineDoor())
+    .then((door) => ({ default: door.RoutinePage })),
+);
 const NotesPage = lazy(() =>
   classHour()
     .then((door) => door.notesDoor())
@@ -185,6 +200,9 @@ export function Routed() {
               <Route path="/class/place/:athleteId" element={<PlacePage />} />
               <Route path="/class/notes" element={<NotesPage />} />
               <Route path="/class/plan" element={<PlanPage />} />
+              <Route path="/class/weeks" element={<WeeksPage />} />
+              <Route path="/athletes/:id/weeks" element={<AthleteWeeksPage />} />
+              <Route path="/athletes/:id/routine" element={<RoutinePage />} />
               <Route path="/class/clock" element={<ClockPage />} />
               <Route path="/class/after" element={<AfterPage />} />
               <Route path="/class/wall" element={<WallPage />} />

@@ -6,6 +6,11 @@ namespace Zumbo\Core\Plan\Routine;
 
 use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Measure\Rate;
+use Zumbo\Core\Rhythm\Beat;
+use Zumbo\Core\Rhythm\Footwork;
+use Zumbo\Core\Rhythm\Pattern;
+use Zumbo\Core\Rhythm\PatternTiming;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -67,6 +72,41 @@ final readonly class Routine
     public function seconds(): float
     {
         return (60 * array_sum(array_map(static fn (RoutineMove $move): int => $move->beats, $this->moves))) / $this->beatsPerMinute;
+    }
+
+    /**
+     * All of it in time, to be drawn and played: a pose is a rest, everything else a jump to each beat.
+     *
+     * @return list<Beat>
+     */
+    public function beats(): array
+    {
+        $at = 0.0;
+        $beats = [];
+        foreach ($this->moves as $move) {
+            $long = (60 * $move->beats) / $this->beatsPerMinute;
+            foreach (MoveKind::Pose === $move->kind ? [new Beat(null, 0.0, [], $long)] : self::jumps($move, $this->beatsPerMinute) as $beat) {
+                $beats[] = $beat->later($at);
+            }
+            $at += $long;
+        }
+
+        return $beats;
+    }
+
+    /**
+     * @return list<Beat>
+     */
+    private static function jumps(RoutineMove $move, int $beatsPerMinute): array
+    {
+        $steps = array_unique(array_map(
+            static fn (Beat $beat): ?Footwork => $beat->footwork,
+            PatternTiming::of(DrillTable::named($move->code)->pattern, Rate::perMinute((float) $beatsPerMinute)),
+        ), \SORT_REGULAR);
+        $footwork = array_values(array_filter($steps, static fn (?Footwork $one): bool => null !== $one))[0] ?? null;
+        $notation = \sprintf('%ds%s', $move->beats, null === $footwork ? '' : ':'.$footwork->value);
+
+        return PatternTiming::of(Pattern::parse($notation), Rate::perMinute((float) $beatsPerMinute));
     }
 
     /**
