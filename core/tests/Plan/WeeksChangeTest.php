@@ -28,6 +28,13 @@ final class WeeksChangeTest extends TestCase
         self::assertSame([2, 1], array_map(static fn (Verdict $one): mixed => $one->values['ago'], $two), 'the older one first');
     }
 
+    public function testWhatWasWrittenDownLaterIsTold(): void
+    {
+        $accepted = WeeksWish::of(Stage::Link, [2, 4], [], [1000, 1000]);
+        self::assertSame(['plan.change_base'], self::codes($accepted, WeeksWish::of(Stage::Link, [2, 4], [], [1000, 400]), 0));
+        self::assertSame([], self::codes($accepted, WeeksWish::of(Stage::Link, [2, 4], [], [1000, 990]), 0));
+    }
+
     public function testHealthComesFirstAndAStageAfterIt(): void
     {
         $accepted = WeeksWish::of(Stage::Mix, [2, 4]);

@@ -59,11 +59,8 @@ final readonly class ShowWeeks
             }
         }
         usort($rows, static fn (WeeksRowView $one, WeeksRowView $other): int => $one->name <=> $other->name);
-        $title = Verdict::of('plan.weeks_class', [
-            'from' => $monday->format('j F'),
-            'people' => \count($rows),
-            'changed' => $changed,
-        ]);
+        $values = ['from' => $monday->format('j F'), 'people' => \count($rows), 'changed' => $changed];
+        $title = [] === $accepted ? Verdict::of('plan.weeks_new', $values) : Verdict::of('plan.weeks_class', $values);
 
         return new ClassWeeksView(self::said($title), $monday->format('Y-m-d'), $rows, $gym->revision());
     }

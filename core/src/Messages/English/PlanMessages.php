@@ -60,6 +60,7 @@ final class PlanMessages
             .'not in sight: another drill, cue or rope, before more of the same',
         'plan.weeks' => 'Four weeks from {from}: {jump, plural, =0 {no day} one {# day} other {# days}} with jumps, at most {most, plural, '
             .'=0 {no contact} one {# contact} other {# contacts}} in the first week',
+        'plan.weeks_new' => 'Four weeks from {from} for {people, plural, one {# athlete} other {# athletes}}, for you to accept',
         'plan.weeks_class' => 'Four weeks from {from} for {people, plural, =0 {nobody} one {# athlete} other {# athletes}}; '
             .'{changed, plural, =0 {nothing has changed} one {# of them has changed} other {# of them have changed}} since you accepted them',
         'plan.change_no_jump' => 'Jumping is off until it is cleared: hands, beat and claps on every day',
@@ -71,6 +72,8 @@ final class PlanMessages
             .'{# contacts}} of {planned} that were planned: the next weeks rise from what came',
         'plan.change_more' => '{ago, plural, one {Last week} other {# weeks ago}} came {came, plural, one {# contact} other {# contacts}}, '
             .'more than the {planned} that were planned: the next weeks rise from there, within the cap',
+        'plan.change_base' => 'What was logged for earlier weeks changes what the next ones rise from: at most {to, plural, =0 {no contact} '
+            .'one {# contact} other {# contacts}} in the first week, before {from}',
         'plan.change_days' => 'Classes on {to, plural, =0 {no day} one {# day} other {# days}} a week, before on {from}',
         'plan.change_dose' => 'Another way to practise beside the class',
     ];

@@ -77,7 +77,7 @@ final readonly class GateForecast
 
     public function verdict(): Verdict
     {
-        $values = ['sessions' => $this->sessions, 'per_week' => $this->practicesAWeek];
+        $values = ['sessions' => $this->sessions, 'per_week' => (int) round($this->practicesAWeek)];
 
         return match (true) {
             $this->sessions < self::LEAST_SESSIONS => Verdict::of('plan.gate_too_few', [

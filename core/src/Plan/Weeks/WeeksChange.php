@@ -16,6 +16,9 @@ final class WeeksChange
     private const LESS = 0.7;
     private const MORE = 1.1;
 
+    /** Two first weeks that are the same to a coach (our assumption). */
+    private const SAME = 0.05;
+
     /**
      * @param int $weeksSince whole weeks that have passed since
      *
@@ -23,7 +26,7 @@ final class WeeksChange
      */
     public static function between(WeeksWish $accepted, WeeksWish $now, int $weeksSince): array
     {
-        return [
+        $told = [
             ...self::health($accepted, $now),
             ...$accepted->stage === $now->stage ? [] : [Verdict::of('plan.change_stage', [
                 'from' => Term::of($accepted->stage),
@@ -36,6 +39,21 @@ final class WeeksChange
             ])],
             ...$accepted->dose === $now->dose ? [] : [Verdict::of('plan.change_dose')],
         ];
+
+        return [] === $told && 0 === $weeksSince ? self::base($accepted, $now) : $told;
+    }
+
+    /**
+     * Something that was written down later, for a week that was over.
+     *
+     * @return list<Verdict>
+     */
+    private static function base(WeeksWish $accepted, WeeksWish $now): array
+    {
+        $from = WeeksPlan::of($accepted)->weeks[0]->contactsMost;
+        $to = WeeksPlan::of($now)->weeks[0]->contactsMost;
+
+        return abs($to - $from) <= self::SAME * max(1, $from) ? [] : [Verdict::of('plan.change_base', ['from' => $from, 'to' => $to])];
     }
 
     /**

@@ -11,6 +11,7 @@ import { Dressed } from '../../design/page/Dressed';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
+import { dayText } from '../../lib/days';
 import { CalendarLinks } from './parts/CalendarLinks';
 import { Homework } from './parts/Homework';
 import { DayKinds, WeekCells } from './parts/WeekCells';
@@ -108,7 +109,9 @@ function WeekList({ weeks, label }: { weeks: PlannedWeek[]; label: string }) {
         {weeks.map((week) => (
           <li key={week.monday} data-easier={week.easier}>
             <WeekCells week={week} />
-            <span>{week.why.sentence}</span>
+            <span>
+              From {dayText(week.monday)}. {week.why.sentence}
+            </span>
           </li>
         ))}
       </ol>

@@ -76,18 +76,21 @@ function Page({ id, routine, wish, onWish }: Props) {
             value={wish.beatsPerMin}
             onChange={(beatsPerMin) => onWish({ ...wish, beatsPerMin })}
           />
-          <Checkbox.Group
-            className={styles.moves ?? ''}
-            aria-label="Moves they have"
-            value={wish.moves.length === 0 ? routine.taught.map(({ code }) => code) : [...wish.moves]}
-            onChange={(chosen) => {
-              // Fewer than three are no routine.
-              if (chosen.length >= 3) {
-                onWish({ ...wish, moves: chosen });
-              }
-            }}
-            options={routine.taught.map(({ code, title }) => ({ label: title, value: code }))}
-          />
+          <details>
+            <summary>Moves they have</summary>
+            <Checkbox.Group
+              className={styles.moves ?? ''}
+              aria-label="Moves they have"
+              value={wish.moves.length === 0 ? routine.taught.map(({ code }) => code) : [...wish.moves]}
+              onChange={(chosen) => {
+                // Fewer than three are no routine.
+                if (chosen.length >= 3) {
+                  onWish({ ...wish, moves: chosen });
+                }
+              }}
+              options={routine.taught.map(({ code, title }) => ({ label: title, value: code }))}
+            />
+          </details>
         </div>
       }
     >

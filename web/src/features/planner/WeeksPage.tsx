@@ -6,6 +6,7 @@ import { Dressed } from '../../design/page/Dressed';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
+import { dayText } from '../../lib/days';
 import { CalendarLinks } from './parts/CalendarLinks';
 import { DayKinds, WeekCells } from './parts/WeekCells';
 import styles from './weeks.module.css';
@@ -102,8 +103,4 @@ function Page({ weeks }: { weeks: ClassWeeks }) {
       </div>
     </Workbench>
   );
-}
-
-function dayText(day: string): string {
-  return new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
 }

@@ -1,5 +1,6 @@
 import type { AthleteWeeks } from '../../../api/weeks';
 import { BeatStrip } from '../../../design/beat/BeatStrip';
+import { weekdayText } from '../../../lib/days';
 import { formatDuration } from '../../../lib/duration';
 import styles from '../weeks.module.css';
 
@@ -13,7 +14,7 @@ export function Homework({ homework, first }: Props) {
   return (
     <section aria-label="At home">
       <h2>
-        {first} at home, {weekday(homework.on)}: {homework.minutes} minutes
+        {first} at home, {weekdayText(homework.on)}: {homework.minutes} minutes
         {homework.contacts > 0 ? `, at most ${String(homework.contacts)} contacts` : ' without jumps'}
       </h2>
       <ol className={styles.homework}>
@@ -29,8 +30,4 @@ export function Homework({ homework, first }: Props) {
       </ol>
     </section>
   );
-}
-
-function weekday(day: string): string {
-  return new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long' });
 }

@@ -4,7 +4,7 @@ import styles from '../planner.module.css';
 /** What the plan asks of each: contacts, what gives, and when it ends early. */
 export function PlanPeople({ people }: { people: Plan['people'] }) {
   return (
-    <section aria-label="What it asks of each">
+    <section className={styles.asked} aria-label="What it asks of each">
       <h2>Contacts, at most</h2>
       <ul className={styles.people}>
         {people.map((one) => (
