@@ -217,6 +217,8 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/class/notes',
     '/class/clock',
     '/class/after',
+    '/class/plan',
+    '/class/weeks',
     '/class/wall',
     '/sets/games',
     '/log/list',

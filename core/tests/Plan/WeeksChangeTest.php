@@ -7,6 +7,7 @@ namespace Zumbo\Core\Tests\Plan;
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Plan\Weeks\WeeksChange;
+use Zumbo\Core\Plan\Weeks\WeeksPlan;
 use Zumbo\Core\Plan\Weeks\WeeksWish;
 use Zumbo\Core\Stage\Stage;
 
@@ -33,6 +34,16 @@ final class WeeksChangeTest extends TestCase
         $accepted = WeeksWish::of(Stage::Link, [2, 4], [], [1000, 1000]);
         self::assertSame(['plan.change_base'], self::codes($accepted, WeeksWish::of(Stage::Link, [2, 4], [], [1000, 400]), 0));
         self::assertSame([], self::codes($accepted, WeeksWish::of(Stage::Link, [2, 4], [], [1000, 990]), 0));
+    }
+
+    public function testAnEveningThatWasStoppedMakesTheNextOneLighter(): void
+    {
+        $usual = WeeksWish::of(Stage::Link, [2, 4], [], [1000, 1000]);
+        $after = WeeksWish::of(Stage::Link, [2, 4], [], [1000, 1000], lighterFrom: 3);
+        self::assertSame(['plan.change_lighter'], self::codes($usual, $after, 0));
+        [$tuesday, $thursday] = WeeksPlan::of($usual)->weeks[0]->sessions;
+        $days = WeeksPlan::of($after)->weeks[0]->sessions;
+        self::assertSame([$tuesday->contacts, (int) floor(0.6 * $thursday->contacts)], [$days[0]->contacts, $days[1]->contacts]);
     }
 
     public function testHealthComesFirstAndAStageAfterIt(): void

@@ -12,7 +12,8 @@ use Zumbo\Core\Stage\Stage;
  * What some weeks of an athlete rest on, as it is kept: the weeks themselves are made of it.
  *
  * @phpstan-type Facts array{stage: string, dose: string, age: int|null, classDays: list<int>, homeDays: list<int>,
- *     weeksContacts: list<int>, mayJump: bool, easy: bool, daysSincePain: int|null}
+ *     weeksContacts: list<int>, mayJump: bool, easy: bool, daysSincePain: int|null,
+ *     lighterFrom: int|null}
  */
 final readonly class WeeksFacts
 {
@@ -41,6 +42,7 @@ final readonly class WeeksFacts
             $row['mayJump'],
             $row['easy'],
             $row['daysSincePain'],
+            $row['lighterFrom'],
         ));
     }
 
@@ -59,6 +61,7 @@ final readonly class WeeksFacts
             'mayJump' => $this->wish->mayJump,
             'easy' => $this->wish->easy,
             'daysSincePain' => $this->wish->daysSincePain,
+            'lighterFrom' => $this->wish->lighterFrom,
         ];
     }
 }

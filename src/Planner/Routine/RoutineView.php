@@ -18,6 +18,7 @@ final readonly class RoutineView
      * @param list<string>            $twoRopes titles of the drills that lead into two turned ropes, the turners first
      */
     public function __construct(
+        public string $firstName,
         public array $taught,
         public array $moves,
         public array $beats,

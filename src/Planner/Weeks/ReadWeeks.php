@@ -45,7 +45,19 @@ final readonly class ReadWeeks
             !$one->health->noJumping && !$one->health->nothing,
             $one->health->easy,
             $one->health->returningSinceDays,
+            self::lighterFrom($one, $day),
         );
+    }
+
+    /** After the last evening was stopped the next practice is lighter: from the day after it on. */
+    private static function lighterFrom(Judged $one, \DateTimeImmutable $day): ?int
+    {
+        $last = $one->sums->lastDayBefore($day->modify('+1 day'));
+        if (null === $last || !isset($one->days->stoppedDays[$last->format('Y-m-d')])) {
+            return null;
+        }
+
+        return (int) $day->format('N') + ($last->getTimestamp() === $day->getTimestamp() ? 1 : 0);
     }
 
     /**

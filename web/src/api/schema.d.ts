@@ -5150,6 +5150,7 @@ export interface components {
             beats: number;
         };
         RoutineView: {
+            firstName: string;
             taught: components["schemas"]["RoutineChoiceView"][];
             moves: components["schemas"]["RoutineMoveView"][];
             beats: components["schemas"]["BeatView"][];

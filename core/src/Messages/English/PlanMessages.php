@@ -74,6 +74,8 @@ final class PlanMessages
             .'more than the {planned} that were planned: the next weeks rise from there, within the cap',
         'plan.change_base' => 'What was logged for earlier weeks changes what the next ones rise from: at most {to, plural, =0 {no contact} '
             .'one {# contact} other {# contacts}} in the first week, before {from}',
+        'plan.change_lighter' => 'The last evening was a bad one and was stopped: the next practice is lighter, and that week counts for '
+            .'nothing in the load',
         'plan.change_days' => 'Classes on {to, plural, =0 {no day} one {# day} other {# days}} a week, before on {from}',
         'plan.change_dose' => 'Another way to practise beside the class',
     ];

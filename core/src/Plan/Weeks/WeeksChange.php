@@ -66,6 +66,7 @@ final class WeeksChange
             !$accepted->mayJump && $now->mayJump => [Verdict::of('plan.change_jumps_again')],
             $now->easy && !$accepted->easy => [Verdict::of('plan.change_easy')],
             null !== $now->daysSincePain && null === $accepted->daysSincePain => [Verdict::of('plan.change_return')],
+            null !== $now->lighterFrom && null === $accepted->lighterFrom => [Verdict::of('plan.change_lighter')],
             default => [],
         };
     }

@@ -8,6 +8,7 @@ use Zumbo\Core\Load\SessionLoad;
 use Zumbo\Core\Load\WeekBase;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Method\Dose;
+use Zumbo\Core\Plan\Practice\ContactBudget;
 
 /**
  * The next weeks of one athlete: days, contacts that rise by the rule of the load, an easier week every fourth.
@@ -78,7 +79,7 @@ final readonly class WeeksPlan
             default => $base->reason ?? Verdict::of('plan.week_cap', ['cap' => $cap]),
         };
 
-        return new PlannedWeek($most, $easier, $why, self::sessions($wish, $jumping, $most));
+        return new PlannedWeek($most, $easier, $why, self::sessions($wish, $jumping, $most, 0 === $number ? $wish->lighterFrom : null));
     }
 
     /**
@@ -86,7 +87,7 @@ final readonly class WeeksPlan
      *
      * @return list<PlannedSession>
      */
-    private static function sessions(WeeksWish $wish, array $jumping, int $most): array
+    private static function sessions(WeeksWish $wish, array $jumping, int $most, ?int $lighterFrom = null): array
     {
         $kinds = self::kinds($wish, $jumping);
         $shares = array_map(static fn (SessionKind $kind): float => match ($kind) {
@@ -97,8 +98,12 @@ final readonly class WeeksPlan
         $all = array_sum($shares);
         $cap = SessionLoad::cap($wish->stage, $wish->age);
         $sessions = [];
+        $lighter = $lighterFrom;
         foreach ($kinds as $day => $kind) {
             $contacts = $all > 0.0 ? (int) min($cap, floor(($most * $shares[$day]) / $all)) : 0;
+            if (null !== $lighter && $day >= $lighter && $contacts > 0) {
+                [$contacts, $lighter] = [(int) floor(ContactBudget::LIGHTER * $contacts), null];
+            }
             $sessions[] = new PlannedSession($day, $kind, self::minutes($kind, $wish->dose), $contacts);
         }
 

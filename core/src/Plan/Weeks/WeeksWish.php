@@ -33,6 +33,8 @@ final readonly class WeeksWish
         public bool $mayJump,
         public bool $easy,
         public ?int $daysSincePain,
+        /** The weekday from which on the next practice is lighter, after a day that was stopped; null: none was. */
+        public ?int $lighterFrom,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class WeeksWish
         bool $mayJump = true,
         bool $easy = false,
         ?int $daysSincePain = null,
+        ?int $lighterFrom = null,
     ): self {
         if ($weeks < 1 || $weeks > self::MOST_WEEKS) {
             throw OutOfRange::of('weeks', (string) $weeks, 'from 1 to '.self::MOST_WEEKS);
@@ -80,6 +83,7 @@ final readonly class WeeksWish
             $mayJump,
             $easy,
             $daysSincePain,
+            $lighterFrom,
         );
     }
 

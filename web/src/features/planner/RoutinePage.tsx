@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import { useToday } from '../../api/classHour';
 import { useEntryLog } from '../../api/entries';
-import { useAthletes } from '../../api/athletes';
 import { useRoutine, type Routine, type RoutineWish } from '../../api/routines';
 import { BeatStrip } from '../../design/beat/BeatStrip';
 import { useMetronome } from '../../design/beat/useMetronome';
@@ -42,10 +41,7 @@ interface Props {
 }
 
 function Page({ id, routine, wish, onWish }: Props) {
-  const name =
-    useAthletes()
-      .data?.find((one) => one.id === id)
-      ?.name.split(' ')[0] ?? '';
+  const name = routine.firstName;
   const seconds = Math.round(routine.seconds);
   const moves = routine.moves.filter(({ code }) => code !== 'poses');
   if (routine.moves.length === 0) {
