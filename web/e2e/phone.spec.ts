@@ -44,6 +44,8 @@ test(
       ['/class/notes', /Notes of the evening/],
       ['/class/clock', /who does what/],
       ['/class/after', /logged|entr/],
+      ['/class/plan', /minutes for/],
+      ['/class/weeks', /Four weeks/],
       ['/sets/games', /cards/],
       ['/athletes', /athletes/],
       ['/sets', /rung|made/],

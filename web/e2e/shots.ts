@@ -49,18 +49,15 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/ropes/rack');
   await expect(page.getByRole('region', { name: 'Tonight' })).toBeVisible();
   await take('rack');
-  await page.goto('/ropes/cut');
-  for (const name of ['Kwabena', 'Lucía', 'Rosalind', 'Signe']) {
-    await page.getByRole('combobox', { name: 'For whom' }).fill(name);
-    await page.getByRole('combobox', { name: 'For whom' }).press('Enter');
-  }
-  await page.keyboard.press('Escape');
-  await page.getByLabel('Coils, or pre-cut cables').fill('8.2 m x 1, 3.05 m x 4');
-  await page.getByLabel('Coils, or pre-cut cables').press('Enter');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('4 cables');
-  await page.emulateMedia({ media: 'print' });
-  await take('cut');
-  await page.emulateMedia({ media: null });
+  await page.goto('/class/plan');
+  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(page.getByRole('heading', { name: 'The plan of tonight' })).toBeVisible();
+  await page.getByRole('region', { name: 'Focus' }).scrollIntoViewIfNeeded();
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await take('plan');
+  await page.goto('/class/weeks');
+  await expect(page.getByRole('region', { name: 'Four weeks, day by day' })).toBeVisible();
+  await take('weeks');
   await page.goto('/rhythm/explorer');
   await page.getByRole('combobox', { name: 'Athlete' }).fill('Ilse');
   await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
@@ -79,9 +76,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Looked, fine: catches toes' }).click();
   await expect(page.getByRole('group', { name: 'One question' })).toBeVisible();
   await take('faults');
-  await page.goto('/sets/drills?drill=two-clap-jumps');
-  await expect(page.getByRole('button', { name: /^Easier/ })).toBeVisible();
-  await take('drill');
   await page.goto('/pacing');
   await page.getByRole('combobox', { name: 'Athlete' }).fill('Callum');
   await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');

@@ -79,7 +79,9 @@ function Page({ weeks }: { weeks: ClassWeeks }) {
             {weeks.rows.map((row) => (
               <tr key={row.athleteId}>
                 <th scope="row">
-                  <Link to={`/athletes/${row.athleteId}/weeks`}>{row.name}</Link>
+                  <Link to={`/athletes/${row.athleteId}/weeks`} className="touch">
+                    {row.name}
+                  </Link>
                   <small>
                     {row.stageName}
                     {row.rope !== null && ` · rope: ${row.rope}`}

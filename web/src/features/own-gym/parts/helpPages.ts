@@ -16,6 +16,7 @@ export interface HelpPage {
 /** In the order of the places, the gym last. */
 const ORDER = [
   'class',
+  'plan',
   'athletes',
   'gates',
   'ropes',

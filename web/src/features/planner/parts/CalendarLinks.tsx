@@ -19,7 +19,7 @@ export function CalendarLinks({ athleteId, of }: { athleteId: string | null; of:
     <Card label="For a calendar">
       <h2>For a calendar</h2>
       <p>
-        <a href={file} download>
+        <a href={file} download className="touch">
           {`As a file: ${of}`}
         </a>
       </p>
