@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Tests\Planner;
 
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Tests\ApiTestCase;
 
@@ -114,6 +115,32 @@ final class PracticeApiTest extends ApiTestCase
         $this->assertStatus(201);
         $clock = $this->send('GET', '/api/class-clock')['clock'];
         self::assertSame(1200, $clock['programmes'][0]['totalS'], 'as long as it was planned');
+    }
+
+    public function testWhatACoachChangesAgainAndAgainIsOfferedAsAHabit(): void
+    {
+        $gym = $this->signInto();
+        $this->newAthlete();
+        for ($ago = 3; $ago >= 1; --$ago) {
+            $plan = $this->kept(30);
+            $this->changed($plan, ['parts' => [['part' => 'warm-up', 'seconds' => 180]]]);
+            self::connection()->executeStatement(
+                'UPDATE planned_practice SET local_day = DATE_SUB(local_day, INTERVAL ? DAY) WHERE gym_id = ? AND id = ?',
+                [7 * $ago, $gym->toBinary(), Uuid::fromString($plan['id'])->toBinary()],
+            );
+        }
+        $tonight = $this->kept(30);
+        self::assertSame(360, self::part($tonight, 'warm-up')['seconds'], 'one says so first');
+        [$habit] = $tonight['habits'];
+        self::assertSame(['warm-up', 180], [$habit['part'], $habit['seconds']]);
+        $parts = [['part' => $habit['part'], 'seconds' => $habit['seconds']]];
+        $so = $this->changed($tonight, ['parts' => $parts, 'habit' => $habit['part']]);
+        self::assertSame([[], 180], [$so['habits'], self::part($so, 'warm-up')['seconds']]);
+        self::connection()->executeStatement(
+            'UPDATE planned_practice SET local_day = DATE_SUB(local_day, INTERVAL 1 DAY) WHERE gym_id = ? AND id = ?',
+            [$gym->toBinary(), Uuid::fromString($so['id'])->toBinary()],
+        );
+        self::assertSame(180, self::part($this->send('GET', '/api/practice'), 'warm-up')['seconds'], 'from then on it is so');
     }
 
     public function testDroppedTheTurnHoldsAgain(): void

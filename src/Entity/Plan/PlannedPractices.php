@@ -37,6 +37,25 @@ final readonly class PlannedPractices
         return $this->newest('p.localDay < :day', $localDay);
     }
 
+    /**
+     * @return list<PlannedPractice> of the days before one, the newest first
+     */
+    public function last(\DateTimeImmutable $before, int $most): array
+    {
+        /** @var list<PlannedPractice> $found */
+        $found = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT p FROM '.PlannedPractice::class.' p WHERE p.removedAt IS NULL AND p.localDay < :day
+                 ORDER BY p.localDay DESC, p.id DESC',
+            )
+            ->setParameter('day', $before, 'date_immutable')
+            ->setMaxResults($most)
+            ->getResult();
+
+        return $found;
+    }
+
     public function add(PlannedPractice $practice): void
     {
         $this->database->entities()->persist($practice);

@@ -13,7 +13,8 @@ use Zumbo\Core\Plan\Practice\PracticeWish;
  * @phpstan-type Main array{code: string, title: string, notation: string, cadence: int, countKind: string, aim: int, sets: int,
  *     cue: string, why: string}
  * @phpstan-type Wish array{minutes: int, hardFloor: bool, seed: int, equipment: array<string, int>, seconds: array<string, int>,
- *     pins: Codes, kept: Codes, refused: array<string, array<string, list<string>>>, mains: array<string, Main>}
+ *     pins: Codes, kept: Codes, refused: array<string, array<string, list<string>>>, mains: array<string, Main>,
+ *     habits: list<string>}
  */
 final readonly class PlannedWish
 {
@@ -26,6 +27,7 @@ final readonly class PlannedWish
      * @param Codes                                      $kept      what was chosen
      * @param array<string, array<string, list<string>>> $refused
      * @param array<string, Main>                        $mains     the main set of each athlete, as the hall shows it
+     * @param list<string>                               $habits    parts whose length stays as it is set, from plan to plan
      */
     public function __construct(
         public int $minutes,
@@ -37,6 +39,7 @@ final readonly class PlannedWish
         public array $kept = [],
         public array $refused = [],
         public array $mains = [],
+        public array $habits = [],
     ) {
     }
 
@@ -55,6 +58,7 @@ final readonly class PlannedWish
             $row['kept'],
             $row['refused'],
             $row['mains'],
+            $row['habits'],
         );
     }
 
@@ -73,6 +77,7 @@ final readonly class PlannedWish
             'kept' => $this->kept,
             'refused' => $this->refused,
             'mains' => $this->mains,
+            'habits' => $this->habits,
         ];
     }
 
@@ -107,6 +112,7 @@ final readonly class PlannedWish
             $kept,
             $this->refused,
             $mains,
+            $this->habits,
         );
     }
 }

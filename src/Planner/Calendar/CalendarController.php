@@ -11,6 +11,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Shared\Access\FewFromOneAddress;
@@ -94,7 +95,7 @@ final readonly class CalendarController
         if (null === $link) {
             $this->few->count($request);
 
-            return new Response("No calendar at this address: it was taken back, or not copied whole.\n", 404, ['Content-Type' => 'text/plain']);
+            throw UnknownRow::of('calendar address', $id);
         }
         $athlete = $link->athleteId();
         $text = null === $athlete ? $this->write->ofTheGym() : $this->write->ofAthlete($athlete);

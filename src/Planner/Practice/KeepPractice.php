@@ -55,7 +55,8 @@ final readonly class KeepPractice
                 $input->hardFloor,
                 $input->seed,
                 null === $input->equipment ? $usual->equipment : EquipmentInput::counts($input->equipment),
-                $input->minutes === $usual->minutes ? $usual->seconds : [],
+                $usual->seconds,
+                habits: $usual->habits,
             );
             $this->planned->add(new PlannedPractice(
                 $this->scope->gymId(),

@@ -67,7 +67,8 @@ final readonly class PlanTonight
             $last->hardFloor ?? false,
             $seed,
             array_replace(self::USUAL, $last->equipment ?? []),
-            $last->seconds ?? [],
+            array_intersect_key($last->seconds ?? [], array_flip($last->habits ?? [])),
+            habits: $last->habits ?? [],
         );
     }
 

@@ -16,6 +16,7 @@ final readonly class PracticeView
      * @param list<PartView>          $parts      in order; empty: there is no time for a practice
      * @param list<PlanPersonView>    $people     in the order of the hall
      * @param list<SentenceView>      $notes
+     * @param list<PlanHabitView>     $habits     what the coach changes again and again, where tonight's is not so yet
      * @param list<PlanProgrammeView> $programmes as the clock of the class runs it
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class PracticeView
         public array $parts,
         public array $people,
         public array $notes,
+        public array $habits,
         public array $programmes,
         /** By how many percent it may weigh more than the best plan there is; 0: it is the best. */
         public float $gapPercent,

@@ -6,6 +6,7 @@ namespace Zumbo\App\Planner\Practice;
 
 use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Plan\PlannedPractice;
 use Zumbo\App\Entity\Plan\PlannedPractices;
 use Zumbo\App\Entity\Plan\PlannedWish;
 use Zumbo\App\Planner\Practice\People\PlannedPerson;
@@ -18,7 +19,9 @@ use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Plan\Practice\ClockProgrammes;
+use Zumbo\Core\Plan\Practice\Habit;
 use Zumbo\Core\Plan\Practice\Practice;
+use Zumbo\Core\Plan\Practice\PracticeWish;
 use Zumbo\Core\Plan\Practice\Slot;
 
 /**
@@ -26,6 +29,8 @@ use Zumbo\Core\Plan\Practice\Slot;
  */
 final readonly class ShowPractice
 {
+    private const PLANS_LOOKED_AT = 5;
+
     public function __construct(
         private PlannedPractices $planned,
         private PlanTonight $plan,
@@ -63,6 +68,7 @@ final readonly class ShowPractice
             $parts,
             self::people($practice, $people),
             SentenceView::listOf($practice->notes, LengthUnit::Centimetre),
+            $this->habits($wish, $day),
             array_map(
                 static fn (array $one): PlanProgrammeView => new PlanProgrammeView($one['title'], $one['text'], $one['people']),
                 ClockProgrammes::of($practice),
@@ -72,6 +78,23 @@ final readonly class ShowPractice
             $row?->changedBy() ?? '',
             $gym->revision(),
         );
+    }
+
+    /**
+     * @return list<PlanHabitView>
+     */
+    private function habits(PlannedWish $wish, \DateTimeImmutable $day): array
+    {
+        $core = $wish->toCore();
+        $last = $this->planned->last($day, self::PLANS_LOOKED_AT);
+        $habits = [];
+        foreach (Habit::of(array_map(static fn (PlannedPractice $one): PracticeWish => $one->wish()->toCore(), $last)) as $habit) {
+            if (!isset($wish->seconds[$habit->slot->value])) {
+                $habits[] = new PlanHabitView($habit->slot, self::said($habit->verdict()), $habit->secondsIn($core));
+            }
+        }
+
+        return $habits;
     }
 
     /**

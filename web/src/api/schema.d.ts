@@ -4882,6 +4882,11 @@ export interface components {
             harder: string | null;
             harderTitle: string | null;
         };
+        PlanHabitView: {
+            part: components["schemas"]["Slot"];
+            said: components["schemas"]["SentenceView"];
+            seconds: number;
+        };
         PlanItemView: {
             title: string;
             seconds: number;
@@ -4936,6 +4941,7 @@ export interface components {
             parts?: components["schemas"]["PartSecondsInput"][] | null;
             pin?: components["schemas"]["PlanPinInput"] | null;
             another?: components["schemas"]["AnotherInput"] | null;
+            habit?: components["schemas"]["Slot"] | null;
             anew?: boolean;
             undo?: boolean;
         };
@@ -4957,6 +4963,7 @@ export interface components {
             parts: components["schemas"]["PartView"][];
             people: components["schemas"]["PlanPersonView"][];
             notes: components["schemas"]["SentenceView"][];
+            habits: components["schemas"]["PlanHabitView"][];
             programmes: components["schemas"]["PlanProgrammeView"][];
             gapPercent: number;
             canUndo: boolean;

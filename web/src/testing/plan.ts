@@ -76,6 +76,7 @@ export const plan: Plan = {
     },
   ],
   notes: [],
+  habits: [],
   programmes: [
     { title: 'Fifty calm singles', text: '240: Warm-up; 960: Fifty calm singles', athletes: ['i', 'f'] },
   ],

@@ -43,6 +43,8 @@ final class PlanMessages
         'plan.why_stage' => 'Goes with {stage}: {why}',
         'plan.why_success' => 'It ends with what is made almost every time',
         'plan.why_game' => 'A game to end with: {why}',
+        'plan.habit_shorter' => '{part}: you made it about {by_s} s shorter in {times} of the last plans. Make it so?',
+        'plan.habit_longer' => '{part}: you made it about {by_s} s longer in {times} of the last plans. Make it so?',
         'plan.week_no_jump' => 'No jumps until it is cleared: hands, beat and claps on every day',
         'plan.week_easier' => 'An easier week, as every {every, selectordinal, one {#st} two {#nd} few {#rd} other {#th}}: '
             .'{percent} % of the mean',

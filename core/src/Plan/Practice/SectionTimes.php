@@ -38,7 +38,7 @@ final readonly class SectionTimes
     /** @throws OutOfRange when the parts that a coach set leave no minute for the main set */
     public static function of(PracticeWish $wish): self
     {
-        $parts = array_replace(self::usual($wish->totalS, $wish->ofAClass), $wish->seconds);
+        $parts = array_replace(self::usualOf($wish), $wish->seconds);
         $left = $wish->totalS - array_sum($parts);
         if (!isset($wish->seconds[Slot::Main->value])) {
             $parts[Slot::Main->value] += $left;
@@ -61,6 +61,16 @@ final readonly class SectionTimes
         }
 
         return new self($ordered);
+    }
+
+    /**
+     * As it is proposed before a coach sets anything.
+     *
+     * @return array<string, int> seconds by Slot
+     */
+    public static function usualOf(PracticeWish $wish): array
+    {
+        return self::usual($wish->totalS, $wish->ofAClass);
     }
 
     /** What a warm-up may not go below. */

@@ -53,6 +53,8 @@ final class ChangeWish
             $pins,
             $kept,
             $refused,
+            [],
+            array_values(array_unique([...$wish->habits, ...null === $input->habit ? [] : [$input->habit->value]])),
         );
     }
 

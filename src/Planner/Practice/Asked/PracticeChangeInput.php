@@ -6,6 +6,7 @@ namespace Zumbo\App\Planner\Practice\Asked;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\Core\Plan\Practice\PracticeWish;
+use Zumbo\Core\Plan\Practice\Slot;
 
 /**
  * One change of a planned practice: what is left out stays.
@@ -25,6 +26,8 @@ final readonly class PracticeChangeInput
         #[Assert\Valid] public ?PlanPinInput $pin = null,
         /** Another one than is shown. */
         #[Assert\Valid] public ?AnotherInput $another = null,
+        /** A part whose length, as it is set, is for all plans to come. */
+        public ?Slot $habit = null,
         /** Everything anew but what is pinned. */
         public bool $anew = false,
         /** One step back. */

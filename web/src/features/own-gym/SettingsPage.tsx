@@ -10,6 +10,7 @@ import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
 import { hasSingleKeys, keepSingleKeys } from '../../lib/singleKeys';
 import { formatLength } from '../../lib/units';
+import { ClassTimesFile } from './parts/ClassTimesFile';
 import { HallSides } from './parts/HallSides';
 import { ChoiceSetting, LengthSetting, LinesSetting, TextSetting } from './parts/settings';
 import { zoneOptions } from './parts/zones';
@@ -88,6 +89,7 @@ function GymSettings({ gym }: { gym: Gym }) {
           {...field('classTimes')}
           onKeep={(classTimes) => keep({ classTimes })}
         />
+        <ClassTimesFile disabled={change.isPending} onRead={(classTimes) => keep({ classTimes })} />
       </Card>
       <Card label="Ropes">
         <h2>Ropes</h2>

@@ -56,6 +56,27 @@ describe('the plan of tonight', () => {
     expect(await screen.findByRole('button', { name: 'One step back' })).toBeVisible();
   });
 
+  it('offers what one changes again and again', async () => {
+    const kept = { ...plan, id: 'p', version: 1 };
+    const said = { code: 'plan.habit_shorter', sentence: 'Warm-up: about 60 s shorter. Make it so?' };
+    const sent = answerWith({
+      'GET /api/me': maren,
+      'GET /api/practice': { ...kept, habits: [{ part: 'warm-up', said, seconds: 180 }] },
+      'PATCH /api/practice/p': { ...kept, version: 2 },
+    });
+    renderPage(<PlanPage />);
+    await userEvent.click(await screen.findByRole('button', { name: 'Make it so' }));
+    await waitFor(() => expect(sent.map(({ method }) => method)).toContain('PATCH'));
+    // What was set before stays.
+    expect(sent.find(({ method }) => method === 'PATCH')?.body).toEqual({
+      parts: [
+        { part: 'warm-up', seconds: 180 },
+        { part: 'main', seconds: 960 },
+      ],
+      habit: 'warm-up',
+    });
+  });
+
   it('goes to the clock as it is', async () => {
     answerWith({ 'GET /api/me': maren, 'GET /api/practice': { ...plan, id: 'p', version: 1 } });
     renderPage(<PlanPage />);

@@ -4,6 +4,7 @@ import { useMayChange } from '../../api/session';
 import { ClassNav } from '../../design/frame/ClassNav';
 import { Dressed } from '../../design/page/Dressed';
 import { Fetched } from '../../design/page/Fetched';
+import { PlainButton } from '../../design/page/PlainButton';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { PartSection } from './parts/PartSection';
@@ -44,8 +45,9 @@ function Running({ plan }: { plan: Plan }) {
   const mayChange = useMayChange();
   const change = useChangePlan(plan);
   const ask = (asked: PlanChange | null) => change.mutate(asked);
-  const setParts = (lengths: ReadonlyMap<string, number>) =>
+  const setParts = (lengths: ReadonlyMap<string, number>, more: Partial<PlanChange> = {}) =>
     ask({
+      ...more,
       parts: plan.parts.flatMap(({ part, seconds, set }) => {
         const asked = lengths.get(part) ?? (set ? seconds : undefined);
         return asked === undefined ? [] : [{ part, seconds: asked }];
@@ -69,6 +71,18 @@ function Running({ plan }: { plan: Plan }) {
           {note.sentence}.
         </p>
       ))}
+      {mayChange &&
+        plan.habits.map(({ part, said, seconds }) => (
+          <p key={part} role="note">
+            {said.sentence}{' '}
+            <PlainButton
+              disabled={change.isPending}
+              onClick={() => setParts(new Map([[part, seconds]]), { habit: part })}
+            >
+              Make it so
+            </PlainButton>
+          </p>
+        ))}
       <TimeBar parts={plan.parts} locked={!mayChange || change.isPending} onSet={setParts} />
       <div className={styles.parts}>
         {plan.parts.map((part) => (

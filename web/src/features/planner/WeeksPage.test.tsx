@@ -42,7 +42,11 @@ describe('four weeks', () => {
         changes: [{ code: 'plan.change_less', sentence: 'Last week came nothing' }],
       },
     };
-    answerWith({ 'GET /api/me': maren, 'GET /api/athletes/i/weeks': changed, 'GET /api/calendar-links': links });
+    answerWith({
+      'GET /api/me': maren,
+      'GET /api/athletes/i/weeks': changed,
+      'GET /api/calendar-links': links,
+    });
     renderPage(<AthleteWeeksPage />, '/athletes/:id/weeks', '/athletes/i/weeks');
     expect(await screen.findByRole('note')).toHaveTextContent('Last week came nothing.');
     expect(screen.getByRole('region', { name: 'As you accepted it' })).toBeVisible();
