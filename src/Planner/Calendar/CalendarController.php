@@ -78,7 +78,7 @@ final readonly class CalendarController
 
     #[Route('/api/class-times', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(ClassTimesReadView::class, says: 'Reads the weekly classes out of a calendar file, as lines for the settings; keeps nothing.')]
+    #[Answers(ClassTimesReadView::class, says: 'Reads the weekly classes out of a calendar file; keeps nothing.')]
     public function read(#[FromBody] CalendarTextInput $input): ClassTimesReadView
     {
         return $this->read->of($input->text);

@@ -116,9 +116,7 @@ final readonly class WriteCalendar
             'UID' => \sprintf('day-%s-%s@%s', $on->format(self::DAY), $one->athlete->id()->toRfc4122(), $gym->id()->toRfc4122()),
             'DTSTAMP' => $this->stamp(),
             'SUMMARY' => MessageCatalogue::name(Term::of($session->kind)),
-            'DESCRIPTION' => $session->contacts > 0
-                ? \sprintf('%d minutes, at most %d contacts%s', $session->minutes, $session->contacts, $week->isEasier ? ': an easier week' : '')
-                : \sprintf('%d minutes of hands, beat and claps', $session->minutes),
+            'DESCRIPTION' => self::work($session, $week),
         ]);
         $calendar->add($event);
         if (null === $class) {
@@ -129,6 +127,15 @@ final readonly class WriteCalendar
         $starts = self::at($on, $class->minute, $zone);
         $event->add('DTSTART', $starts);
         $event->add('DTEND', $starts->modify('+'.$session->minutes.' minutes'));
+    }
+
+    private static function work(PlannedSession $session, PlannedWeek $week): string
+    {
+        $easier = $week->isEasier ? ': an easier week' : '';
+
+        return $session->contacts > 0
+            ? \sprintf('%d minutes, at most %d contacts%s', $session->minutes, $session->contacts, $easier)
+            : \sprintf('%d minutes of hands, beat and claps', $session->minutes);
     }
 
     private function stamp(): \DateTimeImmutable

@@ -17,7 +17,8 @@ final class ZoneRules
     public static function add(VCalendar $calendar, \DateTimeZone $zone, \DateTimeImmutable $from): void
     {
         $rules = $calendar->createComponent('VTIMEZONE', ['TZID' => $zone->getName()]);
-        $transitions = $zone->getTransitions($from->modify('-1 year')->getTimestamp(), $from->modify('+'.self::YEARS.' years')->getTimestamp());
+        $until = $from->modify('+'.self::YEARS.' years');
+        $transitions = $zone->getTransitions($from->modify('-1 year')->getTimestamp(), $until->getTimestamp());
         $before = $transitions[0]['offset'] ?? 0;
         foreach (\array_slice($transitions, 0, 1) === $transitions ? $transitions : \array_slice($transitions, 1) as $one) {
             $change = $calendar->createComponent($one['isdst'] ? 'DAYLIGHT' : 'STANDARD', [

@@ -1698,7 +1698,7 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Reads the weekly classes out of a calendar file, as lines for the settings; keeps nothing.
+         * Reads the weekly classes out of a calendar file; keeps nothing.
          * @description For coaches.
          */
         post: operations["calendarRead"];

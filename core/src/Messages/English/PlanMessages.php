@@ -64,7 +64,8 @@ final class PlanMessages
             .'=0 {no contact} one {# contact} other {# contacts}} in the first week',
         'plan.weeks_new' => 'Four weeks from {from} for {people, plural, one {# athlete} other {# athletes}}, for you to accept',
         'plan.weeks_class' => 'Four weeks from {from} for {people, plural, =0 {nobody} one {# athlete} other {# athletes}}; '
-            .'{changed, plural, =0 {nothing has changed} one {# of them has changed} other {# of them have changed}} since you accepted them',
+            .'{changed, plural, =0 {nothing has changed} one {# of them has changed} other {# of them have changed}} '
+            .'since you accepted them',
         'plan.change_no_jump' => 'Jumping is off until it is cleared: hands, beat and claps on every day',
         'plan.change_jumps_again' => 'It was cleared: jumps come back',
         'plan.change_easy' => 'Easy weeks were noted: half of the usual',
@@ -74,8 +75,8 @@ final class PlanMessages
             .'{# contacts}} of {planned} that were planned: the next weeks rise from what came',
         'plan.change_more' => '{ago, plural, one {Last week} other {# weeks ago}} came {came, plural, one {# contact} other {# contacts}}, '
             .'more than the {planned} that were planned: the next weeks rise from there, within the cap',
-        'plan.change_base' => 'What was logged for earlier weeks changes what the next ones rise from: at most {to, plural, =0 {no contact} '
-            .'one {# contact} other {# contacts}} in the first week, before {from}',
+        'plan.change_base' => 'What was logged for earlier weeks changes what the next ones rise from: at most {to, plural, '
+            .'=0 {no contact} one {# contact} other {# contacts}} in the first week, before {from}',
         'plan.change_lighter' => 'The last evening was a bad one and was stopped: the next practice is lighter, and that week counts for '
             .'nothing in the load',
         'plan.change_days' => 'Classes on {to, plural, =0 {no day} one {# day} other {# days}} a week, before on {from}',

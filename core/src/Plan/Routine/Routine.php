@@ -85,7 +85,8 @@ final readonly class Routine
         $beats = [];
         foreach ($this->moves as $move) {
             $long = (60 * $move->beats) / $this->beatsPerMinute;
-            foreach (MoveKind::Pose === $move->kind ? [new Beat(null, 0.0, [], $long)] : self::jumps($move, $this->beatsPerMinute) as $beat) {
+            $pose = [new Beat(null, 0.0, [], $long)];
+            foreach (MoveKind::Pose === $move->kind ? $pose : self::jumps($move, $this->beatsPerMinute) as $beat) {
                 $beats[] = $beat->later($at);
             }
             $at += $long;

@@ -58,19 +58,7 @@ final readonly class WeeksWish
         ?int $daysSincePain = null,
         ?int $lighterFrom = null,
     ): self {
-        if ($weeks < 1 || $weeks > self::MOST_WEEKS) {
-            throw OutOfRange::of('weeks', (string) $weeks, 'from 1 to '.self::MOST_WEEKS);
-        }
-        foreach ([...$classDays, ...$homeDays] as $day) {
-            if ($day < 1 || $day > 7) {
-                throw OutOfRange::of('day', (string) $day, 'from 1 (Monday) to 7 (Sunday)');
-            }
-        }
-        foreach ($weeksContacts as $contacts) {
-            if ($contacts < 0) {
-                throw OutOfRange::of('contacts of a week', (string) $contacts, 'from 0');
-            }
-        }
+        self::refuse($weeks, [...$classDays, ...$homeDays], $weeksContacts);
 
         return new self(
             $stage,
@@ -85,6 +73,27 @@ final readonly class WeeksWish
             $daysSincePain,
             $lighterFrom,
         );
+    }
+
+    /**
+     * @param list<int> $days
+     * @param list<int> $weeksContacts
+     */
+    private static function refuse(int $weeks, array $days, array $weeksContacts): void
+    {
+        if ($weeks < 1 || $weeks > self::MOST_WEEKS) {
+            throw OutOfRange::of('weeks', (string) $weeks, 'from 1 to '.self::MOST_WEEKS);
+        }
+        foreach ($days as $day) {
+            if ($day < 1 || $day > 7) {
+                throw OutOfRange::of('day', (string) $day, 'from 1 (Monday) to 7 (Sunday)');
+            }
+        }
+        foreach ($weeksContacts as $contacts) {
+            if ($contacts < 0) {
+                throw OutOfRange::of('contacts of a week', (string) $contacts, 'from 0');
+            }
+        }
     }
 
     /**
