@@ -75,6 +75,13 @@ final class WeeksPlanTest extends TestCase
         }
     }
 
+    public function testUntilAProfessionalClearedItNothingIsPlanned(): void
+    {
+        foreach (WeeksPlan::of(WeeksWish::of(Stage::Hold, [1, 4], mayWork: false))->weeks as $week) {
+            self::assertSame([[], 0, 'plan.week_nothing'], [$week->sessions, $week->contactsMost, $week->why->code]);
+        }
+    }
+
     public function testAReturnAfterPainStartsAtHalf(): void
     {
         $weeks = WeeksPlan::of(WeeksWish::of(Stage::Hold, [1, 4], [], [1000, 1000], daysSincePain: 0))->weeks;

@@ -13,7 +13,7 @@ use Zumbo\Core\Stage\Stage;
  *
  * @phpstan-type Facts array{stage: string, dose: string, age: int|null, classDays: list<int>, homeDays: list<int>,
  *     weeksContacts: list<int>, mayJump: bool, easy: bool, daysSincePain: int|null,
- *     lighterFrom: int|null}
+ *     lighterFrom: int|null, mayWork: bool}
  */
 final readonly class WeeksFacts
 {
@@ -43,6 +43,7 @@ final readonly class WeeksFacts
             $row['easy'],
             $row['daysSincePain'],
             $row['lighterFrom'],
+            $row['mayWork'],
         ));
     }
 
@@ -62,6 +63,7 @@ final readonly class WeeksFacts
             'easy' => $this->wish->easy,
             'daysSincePain' => $this->wish->daysSincePain,
             'lighterFrom' => $this->wish->lighterFrom,
+            'mayWork' => $this->wish->mayWork,
         ];
     }
 }

@@ -42,10 +42,11 @@ final readonly class ReadWeeks
             $one->gates->ways->dose,
             null === $birthYear ? null : (int) $day->format('Y') - $birthYear,
             WeeksWish::USUAL_WEEKS,
-            !$one->health->noJumping && !$one->health->nothing,
+            !$one->health->noJumping,
             $one->health->easy,
             $one->health->returningSinceDays,
             self::lighterFrom($one, $day),
+            !$one->health->nothing,
         );
     }
 

@@ -60,9 +60,10 @@ final class PlanCalculation implements Calculation
             Dose::from($inputs->text('dose')),
             $inputs->has('age') ? $inputs->whole('age') : null,
             $inputs->whole('weeks'),
-            !$health->noJumping && !$health->nothing,
+            !$health->noJumping,
             $health->easy,
             $health->returningSinceDays,
+            mayWork: !$health->nothing,
         ));
 
         return ['weeks' => array_map(static fn (PlannedWeek $week): array => [

@@ -46,6 +46,7 @@ final class PlanMessages
         'plan.habit_shorter' => '{part}: you made it about {by_s} s shorter in {times} of the last plans. Make it so?',
         'plan.habit_longer' => '{part}: you made it about {by_s} s longer in {times} of the last plans. Make it so?',
         'plan.week_no_jump' => 'No jumps until it is cleared: hands, beat and claps on every day',
+        'plan.week_nothing' => 'Nothing until a professional has cleared it',
         'plan.week_easier' => 'An easier week, as every {every, selectordinal, one {#st} two {#nd} few {#rd} other {#th}}: '
             .'{percent} % of the mean',
         'plan.week_cap' => 'What a week of this stage and age holds at most: {cap, plural, one {# contact} other {# contacts}}',
@@ -66,6 +67,7 @@ final class PlanMessages
         'plan.weeks_class' => 'Four weeks from {from} for {people, plural, =0 {nobody} one {# athlete} other {# athletes}}; '
             .'{changed, plural, =0 {nothing has changed} one {# of them has changed} other {# of them have changed}} '
             .'since you accepted them',
+        'plan.change_nothing' => 'Everything is off until a professional has cleared it',
         'plan.change_no_jump' => 'Jumping is off until it is cleared: hands, beat and claps on every day',
         'plan.change_jumps_again' => 'It was cleared: jumps come back',
         'plan.change_easy' => 'Easy weeks were noted: half of the usual',

@@ -62,6 +62,7 @@ final class WeeksChange
     private static function health(WeeksWish $accepted, WeeksWish $now): array
     {
         return match (true) {
+            $accepted->mayWork && !$now->mayWork => [Verdict::of('plan.change_nothing')],
             $accepted->mayJump && !$now->mayJump => [Verdict::of('plan.change_no_jump')],
             !$accepted->mayJump && $now->mayJump => [Verdict::of('plan.change_jumps_again')],
             $now->easy && !$accepted->easy => [Verdict::of('plan.change_easy')],

@@ -62,6 +62,9 @@ final readonly class WeeksPlan
      */
     private static function week(WeeksWish $wish, array $jumping, array $done, int $number, int $cap): PlannedWeek
     {
+        if (!$wish->mayWork) {
+            return new PlannedWeek(0, false, Verdict::of('plan.week_nothing'), []);
+        }
         if (!$wish->mayJump) {
             return new PlannedWeek(0, false, Verdict::of('plan.week_no_jump'), self::sessions($wish, $jumping, 0));
         }

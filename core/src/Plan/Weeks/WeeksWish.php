@@ -35,6 +35,8 @@ final readonly class WeeksWish
         public ?int $daysSincePain,
         /** The weekday from which on the next practice is lighter, after a day that was stopped; null: none was. */
         public ?int $lighterFrom,
+        /** Until a professional cleared it there is not even work without jumps. */
+        public bool $mayWork,
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class WeeksWish
         bool $easy = false,
         ?int $daysSincePain = null,
         ?int $lighterFrom = null,
+        bool $mayWork = true,
     ): self {
         self::refuse($weeks, [...$classDays, ...$homeDays], $weeksContacts);
 
@@ -68,10 +71,11 @@ final readonly class WeeksWish
             array_values(array_diff(self::inOrder($homeDays), $classDays)),
             $weeksContacts,
             $weeks,
-            $mayJump,
+            $mayJump && $mayWork,
             $easy,
             $daysSincePain,
             $lighterFrom,
+            $mayWork,
         );
     }
 
