@@ -160,6 +160,17 @@ final class PracticeOnTheFloorTest extends TestCase
         self::assertNotSame('hundred', $hurt->block('a', Slot::Main)?->code);
     }
 
+    public function testAPinOfHandWorkYieldsToASoreWrist(): void
+    {
+        $wish = PracticeWish::of(20, pins: ['a' => ['main' => 'side-turns']]);
+        $sore = Allowance::noJump([BodyPart::Wrist], 0, false, [Verdict::of('allowance.no_jump')]);
+        $main = PlanPractice::of($wish, [self::athlete('a', Stage::Turn, allowance: $sore)], DrillShelf::library())->block('a', Slot::Main);
+        self::assertNotSame('side-turns', $main?->code);
+        $fine = Allowance::noJump([], 0, false, [Verdict::of('allowance.no_jump')]);
+        $main = PlanPractice::of($wish, [self::athlete('a', Stage::Turn, allowance: $fine)], DrillShelf::library())->block('a', Slot::Main);
+        self::assertSame('side-turns', $main?->code);
+    }
+
     public function testWhatStandsStaysWhenSomethingElseChanges(): void
     {
         $class = [self::athlete('a', Stage::Range), self::athlete('b', Stage::Link)];
