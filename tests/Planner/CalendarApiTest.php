@@ -29,9 +29,17 @@ final class CalendarApiTest extends ApiTestCase
     {
         $this->signInto();
         $this->classTimes('Sun 10:00 Sunday class');
-        $hours = array_column(self::readElsewhere($this->text('/api/calendar.ics'))[0]['times'], 'clock');
-        self::assertSame(['10:00'], array_values(array_unique($hours)));
-        self::assertCount(60, $hours, 'more than a year of Sundays, so both changes');
+        $times = self::readElsewhere($this->text('/api/calendar.ics'))[0]['times'];
+        self::assertSame(['10:00'], array_values(array_unique(array_column($times, 'clock'))));
+        self::assertCount(60, $times, 'more than a year of Sundays, so both changes');
+        $zone = new \DateTimeZone('Europe/London');
+        $offsets = [];
+        foreach ($times as ['utc' => $utc]) {
+            $local = (new \DateTimeImmutable('@'.$utc))->setTimezone($zone);
+            self::assertSame('10:00', $local->format('H:i'), 'by the rules in the file it is ten in the hall on '.$local->format('j F'));
+            $offsets[] = $local->getOffset();
+        }
+        self::assertSame([0, 3600], array_values(array_unique([min($offsets), max($offsets)])));
     }
 
     public function testTheDaysOfAnAthleteHoldNoHealth(): void

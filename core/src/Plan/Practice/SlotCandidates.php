@@ -31,6 +31,8 @@ final class SlotCandidates
         $pool = $this->pool->of($athlete, $slot);
         $pinned = $this->wish->pins[$athlete->key][$slot->value] ?? null;
         $pool = $this->withPinned($pool, $pinned, $athlete);
+        // What is pinned for another part is kept for it.
+        $done = [...$done, ...array_values(array_diff_key($this->wish->pins[$athlete->key] ?? [], [$slot->value => '']))];
         $fit = $leftOut = [];
         foreach ($pool as $one) {
             $reason = \in_array($one->code, $done, true) ? null : $this->against($one, $athlete, $slot, $seconds, $contacts);
