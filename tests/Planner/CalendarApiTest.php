@@ -37,9 +37,9 @@ final class CalendarApiTest extends ApiTestCase
         foreach ($times as ['utc' => $utc]) {
             $local = (new \DateTimeImmutable('@'.$utc))->setTimezone($zone);
             self::assertSame('10:00', $local->format('H:i'), 'by the rules in the file it is ten in the hall on '.$local->format('j F'));
-            $offsets[] = $local->getOffset();
+            $offsets[$local->getOffset()] = true;
         }
-        self::assertSame([0, 3600], array_values(array_unique([min($offsets), max($offsets)])));
+        self::assertEqualsCanonicalizing([0, 3600], array_keys($offsets), 'summer and winter');
     }
 
     public function testTheDaysOfAnAthleteHoldNoHealth(): void
