@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace ladder plan hall faults path gear sound events hand phone routes class screens dying import growth bytes)
+names=(calc arc pace ladder plan follow hall faults path gear sound events hand phone routes class screens dying import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -56,6 +56,12 @@ bench_ladder() {
 bench_plan() {
   "${php_compiled[@]}" bench/plan.php 2>/dev/null | awk '{
     printf "plan: a practice for one %.0f ms (aim 100), for 5, 10, 20, 40, 80 people %s, %s, %s, %s, %s ms (aim 1,000 for 20), %.1f times for four times 20; at most %.1f %% from the bound; four weeks for 20 in %.0f ms (aim 1,000)\n", $1, $2, $3, $4, $5, $6, $6 / $4, $7, $8
+  }'
+}
+
+bench_follow() {
+  "${php_compiled[@]}" bench/follow.php 2>/dev/null | awk '{
+    printf "follow: 400 simulated athletes to twenty in a row: %s practices by the plan, %s by one ladder for everybody, %s sooner (95 %% interval %s to %s), if 85 in 100 teaches best\n", $1, $2, $3, $4, $5
   }'
 }
 
