@@ -6,7 +6,8 @@ declare(strict_types=1);
  * Simulated athletes who follow the plan's aims beside the same athletes with one ladder for everybody (one to ten), until twenty in
  * a row are made eight times in ten. A quarter of what they learn comes of every rep; the rest hangs on the chance of the set as in
  * R. C. Wilson et al., Nature Communications 10:4646 (2019): z·φ(z) for the chance Φ(z), nothing below a half. How fast is drawn.
- * That 85 in 100 teaches best is the plan's own assumption: this says what it is worth if it holds. Prints practices with the plan and with the fixed aim, the mean of the differences and its 95 % interval.
+ * That 85 in 100 teaches best is the plan's own assumption: this says what it is worth if it holds. Prints
+ * practices with the plan and with the ladder, the mean of the differences and its 95 % interval.
  */
 
 use Zumbo\Core\Drill\DrillTable;

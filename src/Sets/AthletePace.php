@@ -20,12 +20,6 @@ use Zumbo\Core\Streak\Prior;
  */
 final readonly class AthletePace
 {
-    /** Seconds of a single and a double, of the break between rungs, and of a miss (our assumption). */
-    private const SINGLE_S = 0.5;
-    private const DOUBLE_S = 0.58;
-    public const BREAK_S = 5.0;
-    public const MISS_S = 8.0;
-
     public function __construct(private Attempts $attempts, private ClockInterface $clock)
     {
     }
@@ -42,14 +36,8 @@ final readonly class AthletePace
             : [Hazard::usualSingles(), $own->hazard];
 
         return [
-            new LadderPace($singles, $doubles, self::SINGLE_S, self::DOUBLE_S, self::BREAK_S, self::MISS_S),
+            LadderPace::usual($singles, $doubles),
             $own->source,
         ];
-    }
-
-    /** Seconds of one rep of what rises for them. */
-    public static function secondsPerRep(JumpKind $kind): float
-    {
-        return $kind->passes() > 1 ? self::DOUBLE_S : self::SINGLE_S;
     }
 }

@@ -93,7 +93,7 @@ final readonly class PlayGames
             $game = OneMoreEachMinute::of(
                 $input->first,
                 $kind->passes() > 1 ? $pace->doubles : $pace->singles,
-                AthletePace::secondsPerRep($kind),
+                LadderPace::secondsPerRep($kind),
                 $pace->missS,
                 $input->unbroken,
                 max(1, $left),

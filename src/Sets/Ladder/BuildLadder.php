@@ -19,6 +19,7 @@ use Zumbo\Core\Sets\Ladder\LadderAim;
 use Zumbo\Core\Sets\Ladder\LadderFamily;
 use Zumbo\Core\Sets\Ladder\LadderFit;
 use Zumbo\Core\Sets\Ladder\LadderOutlook;
+use Zumbo\Core\Sets\Ladder\LadderPace;
 use Zumbo\Core\Sets\Ladder\LadderVerdict;
 use Zumbo\Core\Sets\Ladder\LadderWish;
 use Zumbo\Core\Sets\Ladder\MissRule;
@@ -72,8 +73,8 @@ final readonly class BuildLadder
             LadderView::shown($outlook->expectedMisses()),
             $outlook->cleanS(),
             LadderView::shown($outlook->expectedS()),
-            AthletePace::BREAK_S,
-            LadderByClock::text($ladder, $outlook, AthletePace::BREAK_S),
+            LadderPace::BREAK_S,
+            LadderByClock::text($ladder, $outlook, LadderPace::BREAK_S),
             SentenceView::of($judged->today->contacts->with($contacts), LengthUnit::Centimetre),
         );
     }

@@ -37,9 +37,6 @@ final class SessionFields
     /** Allowance does not hang on it; the judgement about the rope is not asked for. */
     private const SOME_STATURE_M = 1.7;
 
-    /** Seconds of a single, a double, a break and a miss where none are given (our assumption). */
-    private const PACE_S = [0.5, 0.58, 5.0, 8.0];
-
     /**
      * @return list<Field>
      */
@@ -149,15 +146,10 @@ final class SessionFields
         if (!$row->has('hazard_singles') && !$row->has('hazard_doubles')) {
             return null;
         }
-        [$single, $double, $break, $miss] = self::PACE_S;
 
-        return new LadderPace(
+        return LadderPace::usual(
             $row->has('hazard_singles') ? HazardFields::of($row, 'hazard_singles') : Hazard::usualSingles(),
             $row->has('hazard_doubles') ? HazardFields::of($row, 'hazard_doubles') : Hazard::untaughtDoubles(),
-            $single,
-            $double,
-            $break,
-            $miss,
         );
     }
 }

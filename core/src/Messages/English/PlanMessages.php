@@ -61,8 +61,9 @@ final class PlanMessages
         'plan.gate_not_in_sight' => 'By the pace of {sessions, plural, one {# practice} other {# practices}} at {per_week} a week '
             .'the gate is '
             .'not in sight: another drill, cue or rope, before more of the same',
-        'plan.weeks' => 'Four weeks from {from}: {jump, plural, =0 {no day} one {# day} other {# days}} with jumps, at most {most, plural, '
-            .'=0 {no contact} one {# contact} other {# contacts}} in the first week',
+        'plan.weeks' => 'Four weeks from {from}: {jump, plural, =0 {no day with jumps} '
+            .'one {# day with jumps, at most {most, plural, one {# contact} other {# contacts}} in the first week} '
+            .'other {# days with jumps, at most {most, plural, one {# contact} other {# contacts}} in the first week}}',
         'plan.weeks_new' => 'Four weeks from {from} for {people, plural, one {# athlete} other {# athletes}}, for you to accept',
         'plan.weeks_class' => 'Four weeks from {from} for {people, plural, =0 {nobody} one {# athlete} other {# athletes}}; '
             .'{changed, plural, =0 {nothing has changed} one {# of them has changed} other {# of them have changed}} '

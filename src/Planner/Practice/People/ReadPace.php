@@ -18,11 +18,6 @@ use Zumbo\Core\Streak\Prior;
  */
 final readonly class ReadPace
 {
-    private const SINGLE_S = 0.5;
-    private const DOUBLE_S = 0.58;
-    private const BREAK_S = 5.0;
-    private const MISS_S = 8.0;
-
     /** @return LadderPace|null null: nothing was counted in a row at their stage */
     public function of(Judged $one): ?LadderPace
     {
@@ -37,6 +32,6 @@ final readonly class ReadPace
             ? [$own, Hazard::untaughtDoubles()]
             : [Hazard::usualSingles(), $own];
 
-        return new LadderPace($singles, $doubles, self::SINGLE_S, self::DOUBLE_S, self::BREAK_S, self::MISS_S);
+        return LadderPace::usual($singles, $doubles);
     }
 }
