@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { expect, test, type Page } from '@playwright/test';
-import { addAthlete, leave, signIn } from './coach';
+import { leave, signIn } from './coach';
 import { asCoach, id } from './hallScreens';
 
 const NEWCOMER = 'Plana Onewall';
@@ -27,19 +27,23 @@ async function dropPlan(page: Page): Promise<void> {
 }
 
 test.describe('the planner', { tag: '@desk' }, () => {
-  test.afterEach(async ({ browser }) => {
-    const page = await (await browser.newContext()).newPage();
+  let athlete = '';
+
+  test.beforeEach(async ({ page }) => {
     await signIn(page);
+    athlete = id();
+    const about = { height: '171', dominantHand: 'right', experience: 'linked-doubles' };
+    await asCoach(page, 'PUT', `/api/athletes/${athlete}`, { name: NEWCOMER, ...about });
+  });
+
+  test.afterEach(async ({ page }) => {
     await dropPlan(page);
     await leave(page, NEWCOMER);
-    await page.context().close();
   });
 
   test('tonight is planned, pinned, chosen anew, shown in the hall, run on the clock and logged', async ({
     page,
   }) => {
-    await signIn(page);
-    await addAthlete(page, NEWCOMER, 'Linked doubles');
     await page.getByRole('link', { name: 'Class', exact: true }).click();
     await page.getByRole('link', { name: 'Plan', exact: true }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('20 minutes for');
@@ -92,8 +96,6 @@ test.describe('the planner', { tag: '@desk' }, () => {
   test('a caution takes jumps out of plan, hall and weeks, and an even-jump plan is never mixed', async ({
     page,
   }) => {
-    await signIn(page);
-    const athlete = await addAthlete(page, NEWCOMER, 'Linked doubles');
     await page.goto(`/athletes/${athlete}/path`);
     await page.getByText('From singles to doubles').click();
     const even = page.getByRole('radio', { name: /^Every jump the same/ });
@@ -126,8 +128,6 @@ test.describe('the planner', { tag: '@desk' }, () => {
   test('what is logged for a week that was bad changes the weeks that were accepted, and it says why', async ({
     page,
   }) => {
-    await signIn(page);
-    const athlete = await addAthlete(page, NEWCOMER, 'Linked doubles');
     const log = (days: number, reps: number, misses: number) =>
       asCoach(page, 'PUT', `/api/attempts/${id()}`, {
         athleteId: athlete,
@@ -153,8 +153,6 @@ test.describe('the planner', { tag: '@desk' }, () => {
     page,
     playwright,
   }) => {
-    await signIn(page);
-    const athlete = await addAthlete(page, NEWCOMER, 'Linked doubles');
     await page.goto(`/athletes/${athlete}/weeks`);
     await page.getByRole('button', { name: 'Make a private address' }).click();
     const address = await page.getByLabel(/^Address of Plana/).inputValue();
@@ -171,8 +169,6 @@ test.describe('the planner', { tag: '@desk' }, () => {
   });
 
   test('a routine is made of the moves somebody has, played and logged', async ({ page }) => {
-    await signIn(page);
-    const athlete = await addAthlete(page, NEWCOMER, 'Linked doubles');
     await page.goto(`/athletes/${athlete}/routine`);
     await expect(page.getByRole('heading', { level: 1 })).toContainText('moves in 45 seconds');
     await page.getByLabel('Seconds').fill('40');

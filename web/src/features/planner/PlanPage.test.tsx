@@ -56,6 +56,21 @@ describe('the plan of tonight', () => {
     expect(await screen.findByRole('button', { name: 'One step back' })).toBeVisible();
   });
 
+  it('is made longer and shorter by thumb, too', async () => {
+    const kept = { ...plan, id: 'p', version: 1 };
+    const sent = answerWith({
+      'GET /api/me': maren,
+      'GET /api/practice': kept,
+      'PATCH /api/practice/p': { ...kept, version: 2 },
+    });
+    renderPage(<PlanPage />);
+    await userEvent.click(await screen.findByRole('button', { name: 'Warm-up: 30 s longer' }));
+    await waitFor(() => expect(sent.map(({ method }) => method)).toContain('PATCH'));
+    expect(sent.find(({ method }) => method === 'PATCH')?.body).toMatchObject({
+      parts: [{ part: 'warm-up', seconds: 270 }, { part: 'main' }],
+    });
+  });
+
   it('offers what one changes again and again', async () => {
     const kept = { ...plan, id: 'p', version: 1 };
     const said = { code: 'plan.habit_shorter', sentence: 'Warm-up: about 60 s shorter. Make it so?' };

@@ -92,6 +92,7 @@ function Running({ plan }: { plan: Plan }) {
             mayChange={mayChange}
             busy={change.isPending}
             onChange={ask}
+            onSeconds={part.part === 'main' ? null : (seconds) => setParts(new Map([[part.part, seconds]]))}
           />
         ))}
       </div>

@@ -1,4 +1,5 @@
 import type { Part, PlanChange } from '../../../api/practice';
+import { PlainButton } from '../../../design/page/PlainButton';
 import { formatDuration } from '../../../lib/duration';
 import { PlanGroupCard } from './PlanGroupCard';
 import styles from '../planner.module.css';
@@ -8,10 +9,14 @@ interface Props {
   mayChange: boolean;
   busy: boolean;
   onChange: (change: PlanChange) => void;
+  /** Another length for this part; null: its length is what is left over. */
+  onSeconds: ((seconds: number) => void) | null;
 }
 
+const STEP_S = 30;
+
 /** A part of the practice: who does what in it. */
-export function PartSection({ part, mayChange, busy, onChange }: Props) {
+export function PartSection({ part, mayChange, busy, onChange, onSeconds }: Props) {
   const chooses = part.part === 'focus' || part.part === 'main' || part.part === 'finish';
   return (
     <section className={styles.part} aria-label={part.title}>
@@ -21,6 +26,24 @@ export function PartSection({ part, mayChange, busy, onChange }: Props) {
           {formatDuration(part.seconds)}
           {part.set && ', as you set it'}
         </small>
+        {mayChange && onSeconds !== null && (
+          <span className={`no-print ${styles.lengths ?? ''}`}>
+            <PlainButton
+              disabled={busy || part.seconds <= STEP_S}
+              aria-label={`${part.title}: ${String(STEP_S)} s shorter`}
+              onClick={() => onSeconds(part.seconds - STEP_S)}
+            >
+              −{STEP_S} s
+            </PlainButton>
+            <PlainButton
+              disabled={busy}
+              aria-label={`${part.title}: ${String(STEP_S)} s longer`}
+              onClick={() => onSeconds(part.seconds + STEP_S)}
+            >
+              +{STEP_S} s
+            </PlainButton>
+          </span>
+        )}
       </h2>
       <ul className={chooses ? styles.groups : styles.wide}>
         {part.groups.map((group) => (
