@@ -29,7 +29,7 @@ use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\Hazard;
 
 /**
- * Evenings as they are (common practice, no published source), written before the rules that answer them.
+ * Evenings as they are, written from common practice (no published source), not from the rules that answer them.
  */
 final class PracticeOnTheFloorTest extends TestCase
 {
