@@ -54,6 +54,20 @@ final class PracticeApiTest extends ApiTestCase
         self::assertNull($this->send('GET', '/api/class')['athletes'][0]['drill']);
     }
 
+    public function testClearedAgainPlanAndHallShowTheSameJumps(): void
+    {
+        $this->signInto();
+        $athlete = $this->newAthlete();
+        $caution = self::id();
+        $this->send('PUT', '/api/cautions/'.$caution, ['athleteId' => $athlete, 'caution' => 'pain', 'place' => 'shin', 'degree' => 5]);
+        self::assertSame('no-jump', self::part($this->kept(20), 'main')['groups'][0]['rule']);
+        $this->send('POST', '/api/cautions/'.$caution.'/clear', ['note' => 'no pain in a week'], self::change(1));
+        $this->assertStatus(200);
+        $main = self::part($this->send('GET', '/api/practice'), 'main')['groups'][0];
+        self::assertNotSame('no-jump', $main['rule']);
+        self::assertSame($main['code'], $this->send('GET', '/api/class')['athletes'][0]['drill']['code']);
+    }
+
     public function testAnotherOneAPinMinutesAndAStepBack(): void
     {
         $this->signInto();

@@ -17,7 +17,6 @@ final readonly class PlanPersonView
     public function __construct(
         public string $id,
         public string $firstName,
-        public string $tag,
         /** At most. */
         public int $contacts,
         public int $contactsLeft,

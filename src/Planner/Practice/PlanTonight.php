@@ -19,6 +19,7 @@ use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Plan\Practice\Block;
 use Zumbo\Core\Plan\Practice\PlanPractice;
+use Zumbo\Core\Plan\Practice\PlanRule;
 use Zumbo\Core\Plan\Practice\Practice;
 use Zumbo\Core\Plan\Practice\Slot;
 use Zumbo\Core\Rhythm\Pattern;
@@ -101,7 +102,8 @@ final readonly class PlanTonight
         foreach ($practice->blocks as $person => $blocks) {
             foreach ($blocks as $block) {
                 $kept[$person][$block->slot->value] = $block->code;
-                if (Slot::Main === $block->slot && null !== $block->pattern) {
+                // What is done instead of jumping holds only as long as jumping is off: the hall says that by itself.
+                if (Slot::Main === $block->slot && null !== $block->pattern && PlanRule::NoJump !== $block->rule) {
                     $mains[$person] = self::main($block, $block->pattern);
                 }
             }

@@ -133,7 +133,6 @@ final readonly class ShowPractice
             $views[] = new PlanPersonView(
                 $id,
                 $one->firstName(),
-                $one->judged->athlete->tag(),
                 $contacts,
                 $who->allowance->contactsLeftToday,
                 SentenceView::listOf($practice->notesOf[$id] ?? [], LengthUnit::Centimetre),

@@ -4894,7 +4894,6 @@ export interface components {
         PlanPersonView: {
             id: string;
             firstName: string;
-            tag: string;
             contacts: number;
             contactsLeft: number;
             notes: components["schemas"]["SentenceView"][];

@@ -64,11 +64,10 @@ export const plan: Plan = {
     },
   ],
   people: [
-    { id: 'i', firstName: 'Ilse', tag: 'i', contacts: 90, contactsLeft: 300, notes: [], stopAt: null },
+    { id: 'i', firstName: 'Ilse', contacts: 90, contactsLeft: 300, notes: [], stopAt: null },
     {
       id: 'f',
       firstName: 'Femi',
-      tag: 'f',
       contacts: 0,
       contactsLeft: 0,
       notes: [why('No jumps today: hands, beat and claps instead')],
