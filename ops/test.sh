@@ -1,6 +1,6 @@
 # ./zumbo test [core|app|web|e2e]: everything, or one part. Own database, own ports: may run while the app runs.
 # shellcheck shell=bash disable=SC1091
-for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
+for part in base packages build instance mariadb web supervise left_over beside; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 parts=(core app web e2e)
 if [ $# -gt 0 ]; then
@@ -13,7 +13,7 @@ fi
 
 phpunit() { "$PHP" -d pcov.enabled=0 -d memory_limit=1G vendor/bin/phpunit --no-progress "$@"; }
 phpstan() { "$PHP" -d memory_limit=2G vendor/bin/phpstan analyse --no-progress --no-interaction "$@"; }
-in_web() { npm --prefix web run --silent "$1"; }
+in_web() { npm --prefix web run --silent "$@"; }
 
 test_core() {
   step "core: PHPUnit"
@@ -55,7 +55,11 @@ test_web() {
   in_web test
 }
 
-test_e2e() {
+# Half of the journeys, with a database, a gym and a web server of their own: neither lane sees what the other one writes.
+e2e_lane() {
+  local number="$1"
+  use_instance "$2"
+  FIRST_WEB_PORT="$3"
   start_test_database
   export APP_ENV=prod ZUMBO_NOW=2026-11-24T18:42:00Z
   renew_schema zumbo_e2e
@@ -64,11 +68,30 @@ test_e2e() {
   run_logged e2e-demo console zumbo:demo --on 2026-11-24
   # The journey of a first gym begins where there is none but the demo.
   ZUMBO_FIRST_CODE="$(console zumbo:gym:code)"; export ZUMBO_FIRST_CODE
-  FIRST_WEB_PORT=18080
   start_web ''
-  step "e2e: Playwright through nginx, PHP and MariaDB"
-  ZUMBO_URL="http://127.0.0.1:$WEB_PORT" in_web e2e
+  ZUMBO_URL="http://127.0.0.1:$WEB_PORT" in_web e2e -- "--shard=$number/2" "--output=test-results/$number"
 }
+
+test_e2e() {
+  step "e2e: Playwright through nginx, PHP and MariaDB, in two lanes"
+  beside lane e2e_lane 2 lane 18180
+  e2e_lane 1 test 18080
+  join_beside
+}
+
+test_php() {
+  local part
+  for part in core app; do if wanted "$part"; then "test_$part"; fi; done
+}
+
+# The front end's checks need no database: they run beside those of the core and the app.
+test_code() {
+  if wanted web; then beside web test_web; fi
+  test_php
+  if wanted web; then join_beside; fi
+}
+
+wanted() { [[ " ${parts[*]} " == *" $1 "* ]]; }
 
 make_run_place
 take_lock test 1500
@@ -77,8 +100,16 @@ ensure_runtime_packages
 install_packages $(missing_test_packages)
 ( build_all dev )
 use_instance test
-stop_all() { stop_web; stop_database; stop_supervisor; }
-trap stop_all EXIT
+stop_lanes() {
+  local lane
+  for lane in test lane; do
+    [ -d "$VAR/$lane" ] || continue
+    use_instance "$lane"
+    stop_web; stop_database; stop_supervisor
+  done
+}
+trap stop_lanes EXIT
 started=$SECONDS
-for part in "${parts[@]}"; do ( "test_$part" ); done
+( trap end_beside EXIT; test_code )
+if wanted e2e; then ( trap end_beside EXIT; test_e2e ); fi
 say "all of: ${parts[*]} passed in $((SECONDS - started)) s"

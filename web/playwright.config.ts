@@ -6,9 +6,11 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
   timeout: 60_000,
-  // One at a time: the journeys of a class share the demo gym, and two cores.
+  // One at a time: the journeys of a class share the demo gym.
   workers: 1,
-  reporter: [['line']],
+  // A machine that pauses for some seconds is no fault of a page; what has to be quick says so itself.
+  expect: { timeout: 15_000 },
+  reporter: [['list']],
   use: {
     baseURL: base,
     // A list that still slides when it is clicked is a race of its own; the app honours the wish (base.css).
