@@ -24,6 +24,23 @@ final class PracticeApiTest extends ApiTestCase
         }
     }
 
+    public function testOneAthleteHasAPracticeOfTheirOwnThatChangesNothingInTheHall(): void
+    {
+        $this->signInto();
+        $athlete = $this->newAthlete();
+        $this->newAthlete();
+        $before = $this->send('GET', '/api/practice');
+        $plan = $this->send('GET', "/api/athletes/$athlete/practice?minutes=8");
+        self::assertSame([$athlete], array_column($plan['people'], 'id'));
+        self::assertSame(480, array_sum(array_column($plan['parts'], 'seconds')));
+        self::assertSame($plan, $this->send('GET', "/api/athletes/$athlete/practice?minutes=8"), 'the same seed, the same plan');
+        self::assertSame($before, $this->send('GET', '/api/practice'));
+        $this->send('PUT', '/api/cautions/'.self::id(), ['athleteId' => $athlete, 'caution' => 'pain', 'place' => 'shin', 'degree' => 5]);
+        self::assertSame(0, $this->send('GET', "/api/athletes/$athlete/practice")['people'][0]['contacts']);
+        $this->send('GET', "/api/athletes/$athlete/practice?minutes=0");
+        self::assertResponseStatusCodeSame(422);
+    }
+
     public function testWhatIsPlannedIsWhatTheHallShows(): void
     {
         $this->signInto();

@@ -87,6 +87,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/athletes/{id}/ladder/fit' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/pacing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/path' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/practice' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/routine' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/sizing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/today' => 'ROLE_HELPER',

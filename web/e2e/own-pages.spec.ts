@@ -36,6 +36,9 @@ test('no page of a gym’s own breaks the rules of WCAG 2.2 AA that a machine ca
   await page.getByRole('link', { name: 'Callum Reikie' }).click();
   await expect(page.getByRole('region', { name: 'The next four weeks' })).toBeVisible();
   await check('weeks');
+  await page.getByRole('link', { name: 'Practice', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Main set' })).toBeVisible();
+  await check('practice of one');
   await page.getByRole('link', { name: 'Routine', exact: true }).click();
   await expect(page.getByRole('list', { name: 'The routine' })).toBeVisible();
   await check('routine');

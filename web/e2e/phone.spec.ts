@@ -82,6 +82,9 @@ test(
     await page.getByRole('link', { name: 'Priya Nandakar' }).click();
     await expect(page.getByRole('group', { name: 'Gate' })).toBeVisible();
     found.push(...(await tooSmall(page)).map((one) => `athlete: ${one}`));
+    await page.getByRole('link', { name: 'Practice', exact: true }).click();
+    await expect(page.getByRole('region', { name: 'Main set' })).toBeVisible();
+    found.push(...(await tooSmall(page)).map((one) => `practice: ${one}`));
     await page.goto('/class');
     await page.getByRole('button', { name: /^Priya/ }).click();
     found.push(...(await tooSmall(page)).map((one) => `pad: ${one}`));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Planner\Practice;
 
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Path\OwnDrills;
 use Zumbo\App\Entity\Plan\PlannedPractices;
@@ -80,7 +81,26 @@ final readonly class PlanTonight
      */
     public function practice(PlannedWish $wish): array
     {
-        $people = $this->people->tonight($this->gyms->current());
+        return $this->practiceOf($this->people->tonight($this->gyms->current()), $wish);
+    }
+
+    /**
+     * @return array{Practice, array<string, PlannedPerson>} for one athlete
+     *
+     * @throws BadField when the parts do not fit the minutes
+     */
+    public function alone(Uuid $id, PlannedWish $wish): array
+    {
+        return $this->practiceOf($this->people->alone($id, $this->gyms->current()), $wish);
+    }
+
+    /**
+     * @param array<string, PlannedPerson> $people
+     *
+     * @return array{Practice, array<string, PlannedPerson>}
+     */
+    private function practiceOf(array $people, PlannedWish $wish): array
+    {
         try {
             $practice = PlanPractice::of(
                 $wish->toCore(),

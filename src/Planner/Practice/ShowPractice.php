@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Zumbo\App\Planner\Practice;
 
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Plan\PlannedPractice;
 use Zumbo\App\Entity\Plan\PlannedPractices;
 use Zumbo\App\Entity\Plan\PlannedWish;
+use Zumbo\App\Planner\Practice\Asked\OnePracticeInput;
 use Zumbo\App\Planner\Practice\People\PlannedPerson;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\SentenceView;
@@ -25,7 +27,7 @@ use Zumbo\Core\Plan\Practice\PracticeWish;
 use Zumbo\Core\Plan\Practice\Slot;
 
 /**
- * The practice of tonight as a coach reads it.
+ * The practice of tonight, or of one athlete, as a coach reads it.
  */
 final readonly class ShowPractice
 {
@@ -47,13 +49,47 @@ final readonly class ShowPractice
         $row = $this->planned->of($day);
         $wish = $row?->wish() ?? $this->plan->usualWish();
         [$practice, $people] = $this->plan->practice($wish);
+
+        return $this->view($day, $row, $wish, $practice, $people, false);
+    }
+
+    /** For somebody by themselves: not kept, so nothing of it is pinned or taken back. */
+    public function forOne(Uuid $id, OnePracticeInput $input): PracticeView
+    {
+        $usual = $this->plan->usualWish();
+        $wish = new PlannedWish(
+            $input->minutes,
+            $usual->hardFloor,
+            $input->seed ?? $usual->seed,
+            $usual->equipment,
+            // What was set for a class of its own length would not fit another one.
+            $input->minutes === $usual->minutes ? $usual->seconds : [],
+        );
+        $day = LocalDay::of($this->clock->now(), $this->gyms->current()->timeZone());
+        [$practice, $people] = $this->plan->alone($id, $wish);
+
+        return $this->view($day, null, $wish, $practice, $people, true);
+    }
+
+    /**
+     * @param array<string, PlannedPerson> $people
+     */
+    private function view(
+        \DateTimeImmutable $day,
+        ?PlannedPractice $row,
+        PlannedWish $wish,
+        Practice $practice,
+        array $people,
+        bool $alone,
+    ): PracticeView {
+        $gym = $this->gyms->current();
         $parts = $this->parts($practice, $people, $wish);
 
         return new PracticeView(
             $row?->id()->toRfc4122(),
             $row?->version() ?? 0,
             $day->format('Y-m-d'),
-            self::said(self::title($practice, $wish, $parts)),
+            self::said(self::title($practice, $wish, $parts, $alone)),
             $wish->minutes,
             $wish->hardFloor,
             $wish->seed,
@@ -146,7 +182,7 @@ final readonly class ShowPractice
     /**
      * @param list<PartView> $parts
      */
-    private static function title(Practice $practice, PlannedWish $wish, array $parts): Verdict
+    private static function title(Practice $practice, PlannedWish $wish, array $parts, bool $alone): Verdict
     {
         if ([] === $practice->sections) {
             return $practice->notes[0];
@@ -156,7 +192,7 @@ final readonly class ShowPractice
             $parts,
         ));
 
-        return Verdict::of('plan.ready', [
+        return Verdict::of($alone ? 'plan.ready_alone' : 'plan.ready', [
             'minutes' => $wish->minutes,
             'people' => \count(array_filter($practice->blocks)),
             'drills' => \count(array_diff(array_unique($shown), [Slot::WarmUp->value, Slot::CoolDown->value])),

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { classKey } from './classHour';
 import { judgedOf } from './changes';
 import { call, type Schemas } from './client';
@@ -17,6 +17,20 @@ export function usePractice() {
     queryKey: practiceKey,
     queryFn: () => call('GET', '/api/practice'),
     ...judgedOf('plan', 'focus', 'night'),
+  });
+}
+
+/** A practice for one athlete, outside the class: the same minutes and seed give the same one. */
+export function useOnePractice(athleteId: string, wish: { minutes: number; seed: number | null }) {
+  return useQuery({
+    queryKey: [...practiceKey, athleteId, wish],
+    queryFn: () =>
+      call('GET', '/api/athletes/{id}/practice', {
+        path: { id: athleteId },
+        query: { minutes: wish.minutes, ...(wish.seed === null ? {} : { seed: wish.seed }) },
+      }),
+    ...judgedOf('focus'),
+    placeholderData: keepPreviousData,
   });
 }
 

@@ -50,6 +50,11 @@ const AthleteWeeksPage = lazy(() =>
     .then((door) => door.athleteWeeksDoor())
     .then((door) => ({ default: door.AthleteWeeksPage })),
 );
+const OnePracticePage = lazy(() =>
+  planner()
+    .then((door) => door.onePracticeDoor())
+    .then((door) => ({ default: door.OnePracticePage })),
+);
 const RoutinePage = lazy(() =>
   planner()
     .then((door) => door.routineDoor())
@@ -202,6 +207,7 @@ export function Routed() {
               <Route path="/class/plan" element={<PlanPage />} />
               <Route path="/class/weeks" element={<WeeksPage />} />
               <Route path="/athletes/:id/weeks" element={<AthleteWeeksPage />} />
+              <Route path="/athletes/:id/practice" element={<OnePracticePage />} />
               <Route path="/athletes/:id/routine" element={<RoutinePage />} />
               <Route path="/class/clock" element={<ClockPage />} />
               <Route path="/class/after" element={<AfterPage />} />

@@ -12,6 +12,8 @@ final class PlanMessages
     public const ALL = [
         'plan.ready' => '{minutes} minutes for {people, plural, =0 {nobody yet} one {# person} other {# people}}: '
             .'{drills, plural, =0 {nothing to show} one {one thing to show} other {# things to show}}',
+        'plan.ready_alone' => '{minutes} minutes, '
+            .'{drills, plural, =0 {nothing to show} one {one thing to show} other {# things to show}}',
         'plan.too_short' => '{minutes, plural, one {# minute is} other {# minutes are}} too short for a practice: {least} are the least. '
             .'Make it longer, or let them stretch and go',
         'plan.short_class' => '{minutes} minutes are short for a class: the warm-up keeps its minute and a half, and there is less of '
@@ -23,7 +25,7 @@ final class PlanMessages
         'plan.lighter' => 'Lighter after a day that was stopped: {percent} % of the contacts',
         'plan.dose_streak' => '{sets, plural, one {# set} other {# sets}} of {aim} in a row',
         'plan.dose_tries' => '{sets, plural, one {# set} other {# sets}} of {aim, plural, one {# try} other {# tries}}',
-        'plan.dose_hold' => '{sets, plural, one {once} other {# times}} {aim} s, {rest_s} s rest between',
+        'plan.dose_hold' => '{sets, plural, one {once {aim} s} other {# times {aim} s, {rest_s} s rest between}}',
         'plan.stop_at' => 'Ends the jumping at {misses, plural, one {# miss} other {# misses}} in {tries, plural, one {# try} '
             .'other {# tries}}',
         'plan.why_warm_up' => 'Warm-up without the rope first: shins, wrists and calves before anything quick',

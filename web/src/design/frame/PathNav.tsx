@@ -8,6 +8,7 @@ export function PathNav({ athleteId }: { athleteId: string }) {
       parts={[
         { path: `/athletes/${athleteId}`, name: 'Today' },
         { path: `/athletes/${athleteId}/path`, name: 'Path' },
+        { path: `/athletes/${athleteId}/practice`, name: 'Practice' },
         { path: `/athletes/${athleteId}/weeks`, name: 'Four weeks' },
         { path: `/athletes/${athleteId}/routine`, name: 'Routine' },
       ]}

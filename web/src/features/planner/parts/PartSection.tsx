@@ -45,7 +45,7 @@ export function PartSection({ part, mayChange, busy, onChange, onSeconds }: Prop
           </span>
         )}
       </h2>
-      <ul className={chooses ? styles.groups : styles.wide}>
+      <ul className={chooses && part.groups.length > 1 ? styles.groups : styles.wide}>
         {part.groups.map((group) => (
           <li key={`${group.code} ${group.athletes.join(' ')}`}>
             <PlanGroupCard

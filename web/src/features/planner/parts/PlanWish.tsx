@@ -10,7 +10,7 @@ interface Props {
   onChange: (change: PlanChange) => void;
 }
 
-const MOST_MINUTES = 120;
+export const MOST_MINUTES = 120;
 const MOST_THINGS = 200;
 
 /** What a coach gives: the minutes, the floor, and how many there are of what not everybody has. */
