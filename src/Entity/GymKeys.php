@@ -47,6 +47,7 @@ final class GymKeys
         'evening_note',
         'gate_decision',
         'own_drill',
+        'own_workout',
         'trail',
         'signed_in_device',
     ];

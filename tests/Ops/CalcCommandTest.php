@@ -42,6 +42,8 @@ final class CalcCommandTest extends TestCase
         'interval' => "'text=20/10 x2: hops, tall singles'",
         'pace' => 'reps=50 reps_per_s=1.8 hazard.kind=constant hazard.q=0.03 miss_cost_s=10 break_cost_s=4',
         'scale' => 'reps=50 reps_per_s=1.7 hazard.kind=weibull hazard.scale=6 hazard.shape=1.3 miss_cost_s=10 break_cost_s=4',
+        'workout' => "'text=3 rounds: 30 doubles, run 2:00; cap 15:00' within_s=120 'athletes=[{\"name\": \"A\", \"hazard\": {\"kind\": "
+            ."\"constant\", \"q\": [0.03]}, \"reps_per_s\": 1.7, \"miss_cost_s\": 10, \"break_cost_s\": 4}]'",
         'fault' => 'signs=hands-drift-out,catches-toes stage=singles',
         'session' => "minutes=20 'people=[{\"stage\": \"singles\"}, {\"stage\": \"link\"}]' equipment.bar=1 seed=4",
         'plan' => 'stage=singles days=2,4 weeks_contacts=900,1000 age=14',

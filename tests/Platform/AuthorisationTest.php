@@ -67,6 +67,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/sensor/{id}' => 'ROLE_HELPER',
         'DELETE /api/sessions/{id}' => 'ROLE_HELPER',
         'DELETE /api/stops/{id}' => 'ROLE_HELPER',
+        'DELETE /api/workouts/{id}' => 'ROLE_COACH',
         'GET /api/athlete-terms' => 'ROLE_HELPER',
         'GET /api/athletes' => 'ROLE_HELPER',
         'GET /api/athletes/archive' => 'ROLE_COACH',
@@ -101,6 +102,8 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/class-after' => 'ROLE_COACH',
         'GET /api/class-after/csv' => 'ROLE_COACH',
         'GET /api/class-clock' => 'ROLE_HELPER',
+        'GET /api/class-pacing' => 'ROLE_HELPER',
+        'GET /api/class-pacing/csv' => 'ROLE_HELPER',
         'GET /api/cut-sheet' => 'ROLE_HELPER',
         'GET /api/drills' => 'ROLE_HELPER',
         'GET /api/export.json' => 'ROLE_COACH',
@@ -137,6 +140,8 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/takes/example.wav' => 'ROLE_HELPER',
         'GET /api/trail' => 'ROLE_OWNER',
         'GET /api/weeks' => 'ROLE_COACH',
+        'GET /api/workouts' => 'ROLE_HELPER',
+        'GET /api/workouts/read' => 'ROLE_HELPER',
         'PATCH /api/athletes/{id}' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/measures' => 'ROLE_COACH',
         'PATCH /api/athletes/{id}/stage' => 'ROLE_COACH',
@@ -151,6 +156,7 @@ final class AuthorisationTest extends ApiTestCase
         'PATCH /api/pins/{id}' => 'ROLE_COACH',
         'PATCH /api/practice/{id}' => 'ROLE_COACH',
         'PATCH /api/rack/{id}' => 'ROLE_COACH',
+        'PATCH /api/workouts/{id}' => 'ROLE_COACH',
         'POST /api/athlete-lists' => 'ROLE_COACH',
         'POST /api/athletes/{id}/erase' => 'ROLE_OWNER',
         'POST /api/athletes/{id}/restore' => 'ROLE_COACH',
@@ -181,6 +187,7 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/takes/from-csv' => 'ROLE_HELPER',
         'POST /api/takes/read' => 'ROLE_HELPER',
         'POST /api/takes/to-csv' => 'ROLE_HELPER',
+        'POST /api/workouts/{id}/restore' => 'ROLE_COACH',
         'PUT /api/athlete-lists/{id}' => 'ROLE_COACH',
         'PUT /api/athletes/{id}' => 'ROLE_COACH',
         'PUT /api/attempts/{id}' => 'ROLE_HELPER',
@@ -214,6 +221,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/stops/{id}' => 'ROLE_HELPER',
         'PUT /api/trims/{id}' => 'ROLE_COACH',
         'PUT /api/weeks/{id}' => 'ROLE_COACH',
+        'PUT /api/workouts/{id}' => 'ROLE_COACH',
     ];
 
     public function testEveryRouteAsksForTheRoleItIsMeantTo(): void
@@ -346,12 +354,16 @@ final class AuthorisationTest extends ApiTestCase
         $practice = self::id();
         $this->send('PUT', '/api/practice/'.$practice, ['minutes' => 20]);
         $this->assertStatus(201);
+        $workout = self::id();
+        $this->send('PUT', '/api/workouts/'.$workout, ['name' => 'Ours', 'text' => '3 rounds: 20 doubles']);
+        $this->assertStatus(201);
         $calendar = self::id();
         $this->send('PUT', '/api/calendar-links/'.$calendar, ['secret' => $secret]);
         $this->assertStatus(200);
         $rows = [
             'calendar-links' => $calendar,
             'practice' => $practice,
+            'workouts' => $workout,
             'class-clock' => $clock,
             'links' => $link,
             'people' => $person,
@@ -395,6 +407,7 @@ final class AuthorisationTest extends ApiTestCase
             'PATCH /api/class-clock/{id}' => ['programmes' => [['title' => 'All', 'text' => '30/10 x8']]],
             'POST /api/class-clock/{id}/moves' => ['move' => 'pause'],
             'PATCH /api/practice/{id}' => ['minutes' => 30],
+            'PATCH /api/workouts/{id}' => ['name' => 'Ours', 'text' => '4 rounds: 20 doubles'],
             'PATCH /api/notes/{id}' => ['text' => 'better'],
             'PATCH /api/people/{id}' => ['role' => 'helper'],
             'PATCH /api/pins/{id}' => ['rackRopeId' => $shared],

@@ -37,6 +37,7 @@ use Zumbo\Core\Calc\Sets\IntervalCalculation;
 use Zumbo\Core\Calc\Sets\LadderCalculation;
 use Zumbo\Core\Calc\Sets\PaceCalculation;
 use Zumbo\Core\Calc\Sets\ScaleCalculation;
+use Zumbo\Core\Calc\Sets\WorkoutCalculation;
 use Zumbo\Core\Calc\Today\TodayCalculation;
 use Zumbo\Core\Measure\CoreException;
 
@@ -78,6 +79,7 @@ final class Registry
             new IntervalCalculation(),
             new PaceCalculation(),
             new ScaleCalculation(),
+            new WorkoutCalculation(),
             new FaultCalculation(),
             new SessionCalculation(),
             new PlanCalculation(),

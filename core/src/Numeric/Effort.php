@@ -13,6 +13,9 @@ final class Effort
     /** Some fifteen seconds of plain PHP on an ordinary machine. */
     public const USUAL = 500_000_000;
 
+    /** Some four seconds: what somebody waits for at a screen. */
+    public const AT_A_SCREEN = 150_000_000;
+
     private int $left;
 
     /** @param int $most steps, 0 or more */

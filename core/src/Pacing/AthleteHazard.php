@@ -20,8 +20,12 @@ final readonly class AthleteHazard
     /** A shape so near to 1 is no tiredness and no bad start (our assumption). */
     private const EVEN = 0.15;
 
-    private function __construct(public Hazard $hazard, public Verdict $source)
-    {
+    private function __construct(
+        public Hazard $hazard,
+        public Verdict $source,
+        /** That it rests on. */
+        public int $misses,
+    ) {
     }
 
     /**
@@ -31,6 +35,7 @@ final readonly class AthleteHazard
     public static function of(Prior $prior, array $counted): self
     {
         $goes = array_values(array_filter($counted, static fn (CountedReps $entry): bool => !$entry->summed));
+        $misses = array_sum(array_map(static fn (CountedReps $entry): int => $entry->misses, $counted));
         $fit = WeibullFit::shrunk($goes);
         if ($fit instanceof WeibullFit) {
             $code = match (true) {
@@ -42,6 +47,7 @@ final readonly class AthleteHazard
             return new self(
                 Hazard::weibull($fit->scale, $fit->shape),
                 Verdict::of($code, ['goes' => \count($goes), 'shape' => $fit->shape]),
+                $misses,
             );
         }
         $posterior = Posterior::of($prior, $counted);
@@ -49,6 +55,7 @@ final readonly class AthleteHazard
         return new self(
             Hazard::constant(1 - $posterior->chance->mean()),
             Verdict::of('pacing.from_stage', ['entries' => \count($counted)]),
+            $misses,
         );
     }
 }

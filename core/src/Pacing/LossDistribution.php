@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Pacing;
 
 use Zumbo\Core\Numeric\Effort;
+use Zumbo\Core\Numeric\NormalDistribution;
 use Zumbo\Core\Numeric\TooMuchWork;
 
 /**
@@ -57,6 +58,57 @@ final readonly class LossDistribution
         }
 
         return new self($last, $grid->stepS);
+    }
+
+    /**
+     * Of an even chance and no planned break: the misses before the n-th success, which are distributed as
+     * C(n + k − 1, k)·(1 − q)ⁿ·qᵏ (negative binomial distribution).
+     *
+     * @throws TooMuchWork when the effort does not suffice
+     */
+    public static function ofEven(int $reps, float $q, LossGrid $grid, Effort $effort = new Effort()): self
+    {
+        if (0 === $grid->missSteps || $q <= 0.0) {
+            return new self([1.0], $grid->stepS);
+        }
+        // By logarithms: (1 − q)ⁿ alone may be too small to be a number.
+        $mean = ($reps * $q) / (1 - $q);
+        $log = $reps * log1p(-$q);
+        $mass = [];
+        for ($k = 0; $k <= $mean || exp($log) >= self::LEAST; ++$k) {
+            for ($step = 1; $k > 0 && $step < $grid->missSteps; ++$step) {
+                $mass[] = 0.0;
+            }
+            $mass[] = exp($log);
+            $effort->spend($grid->missSteps);
+            $log += log($q) + log(($reps + $k) / ($k + 1));
+        }
+
+        return new self([] === $mass ? [1.0] : $mass, $grid->stepS);
+    }
+
+    /**
+     * Several that may be, all as likely: what is not known for sure of somebody.
+     *
+     * @param non-empty-list<self> $some counted in the same steps
+     */
+    public static function mixed(array $some): self
+    {
+        $sum = [0.0];
+        foreach ($some as $one) {
+            $sum += array_fill(0, \count($one->mass), 0.0);
+            foreach ($one->mass as $steps => $share) {
+                $sum[$steps] += $share / \count($some);
+            }
+        }
+
+        return new self(array_values($sum), $some[0]->stepS);
+    }
+
+    /** That it costs no more than this. */
+    public function chanceWithin(float $seconds): float
+    {
+        return $seconds < 0.0 ? 0.0 : min(1.0, array_sum(\array_slice($this->mass, 0, 1 + (int) floor($seconds / $this->stepS + 1e-9))));
     }
 
     /**
@@ -115,6 +167,33 @@ final readonly class LossDistribution
         }
 
         return array_pad($found, \count($chances), (\count($this->mass) - 1) * $this->stepS);
+    }
+
+    /**
+     * The same of somebody whose reps, misses and breaks do not always take the same: normally distributed about each loss.
+     *
+     * @param float $ownS  spread of what they jump without a miss, seconds (standard deviation)
+     * @param float $costS variance of a lost second, as the cost of one miss times the square of its relative spread
+     *
+     * @return float seconds; less than nothing when the jumping goes quicker than usual
+     */
+    public function spreadQuantile(float $chance, float $ownS, float $costS): float
+    {
+        $low = -6 * $ownS;
+        $high = (\count($this->mass) - 1) * $this->stepS + 6 * sqrt($ownS ** 2 + $costS * \count($this->mass) * $this->stepS);
+        while ($high - $low > 1e-3) {
+            $middle = ($low + $high) / 2;
+            $sum = 0.0;
+            foreach ($this->mass as $steps => $share) {
+                if ($share > self::LEAST) {
+                    $loss = $steps * $this->stepS;
+                    $sum += $share * NormalDistribution::cumulative(($middle - $loss) / sqrt($ownS ** 2 + $costS * $loss));
+                }
+            }
+            [$low, $high] = $sum < $chance ? [$middle, $high] : [$low, $middle];
+        }
+
+        return ($low + $high) / 2;
     }
 
     /** The mean of the loss in seconds, to compare with the recursion's own. */

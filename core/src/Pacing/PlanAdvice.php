@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\Core\Pacing;
 
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Pacing\Desk\DoublesPlan;
 
 /**
  * What a coach should read off a plan: how to break, and whether it matters.
@@ -24,7 +25,7 @@ final readonly class PlanAdvice
         return new self(Verdict::of('pacing.no_plan'), Verdict::of('pacing.no_plan_why'));
     }
 
-    public static function of(RoundPlan $round): self
+    public static function of(DoublesPlan $round): self
     {
         $lost = $round->unbrokenS - $round->expectedS;
         $values = ['lost_s' => $lost, 'from' => $round->goodSets['from'], 'to' => $round->goodSets['to']];
@@ -34,7 +35,7 @@ final readonly class PlanAdvice
                 ? Verdict::of('pacing.unbroken', ['reps' => $round->plan[0]])
                 : Verdict::of('pacing.plan', ['plan' => implode('-', $round->plan)]),
             match (true) {
-                1 === \count($round->plan) => Verdict::of('pacing.no_breaks', $values),
+                $round->goodSets['from'] === array_sum($round->plan) => Verdict::of('pacing.no_breaks', $values),
                 $lost < self::HARDLY * $round->expectedS => Verdict::of('pacing.hardly', $values),
                 default => Verdict::of('pacing.pays', $values),
             },

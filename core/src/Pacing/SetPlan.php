@@ -67,6 +67,55 @@ final readonly class SetPlan
         return self::withSets($reps, $reps, $hazard, $missCostS, $breakCostS);
     }
 
+    /**
+     * Of sets as they are said, 20-15-15, for as long as nothing is missed; after a miss the rest goes by this plan.
+     *
+     * @param non-empty-list<int> $sets each 1 or more, of all the reps
+     */
+    public function lossAlong(array $sets): float
+    {
+        [$survival, $fails] = self::curve($this->reps, $this->hazard);
+        $loss = 0.0;
+        $left = 0;
+        foreach (array_reverse($sets) as $set) {
+            $left += $set;
+            $sum = $fails[1] * $this->missCostS + $survival[$set] * ($left > $set ? $this->breakCostS + $loss : 0.0);
+            for ($j = 2; $j <= $set; ++$j) {
+                $sum += $fails[$j] * ($this->missCostS + $this->cost[$left - $j + 1]);
+            }
+            $loss = $sum / (1 - $this->hazard[0]);
+        }
+
+        return $loss;
+    }
+
+    /**
+     * The first set forced and the rest planned anew after it.
+     *
+     * @return array<int, float> expected loss by the size of the first set, from 1
+     */
+    public function lossByFirstSet(): array
+    {
+        [$survival, $fails] = self::curve($this->reps, $this->hazard);
+        $failed = $fails[1] * $this->missCostS;
+        $loss = [];
+        for ($set = 1; $set <= $this->reps; ++$set) {
+            if ($set > 1) {
+                $failed += $fails[$set] * ($this->missCostS + $this->cost[$this->reps - $set + 1]);
+            }
+            $rest = $set < $this->reps ? $this->breakCostS + $this->cost[$this->reps - $set] : 0.0;
+            $loss[$set] = ($failed + $survival[$set] * $rest) / (1 - $this->hazard[0]);
+        }
+
+        return $loss;
+    }
+
+    /** That all of it is done without a miss or a break. */
+    public function chanceUnbroken(): float
+    {
+        return self::curve($this->reps, $this->hazard)[0][$this->reps];
+    }
+
     /** Lost to misses and breaks, on average. */
     public function expectedLossS(): float
     {
@@ -97,12 +146,39 @@ final readonly class SetPlan
      */
     public function distribution(Effort $effort = new Effort()): LossDistribution
     {
-        return LossDistribution::ofPlan(
-            $this->choice,
-            $this->hazard,
-            LossGrid::of($this->breakCostS, $this->missCostS),
-            $effort,
-        );
+        return $this->distributionUnder($this->hazard, $effort);
+    }
+
+    /**
+     * The same plan of somebody who misses more often, or less, than it was made for.
+     *
+     * @param list<float>   $hazard
+     * @param LossGrid|null $grid   null: the one that fits both costs
+     *
+     * @throws TooMuchWork when the effort does not suffice
+     */
+    public function distributionUnder(array $hazard, Effort $effort = new Effort(), ?LossGrid $grid = null): LossDistribution
+    {
+        $grid ??= LossGrid::of($this->breakCostS, $this->missCostS);
+        $even = $this->choice[$this->reps] === $this->reps && self::isEven($hazard);
+
+        return $even
+            ? LossDistribution::ofEven($this->reps, $hazard[0], $grid, $effort)
+            : LossDistribution::ofPlan($this->choice, $hazard, $grid, $effort);
+    }
+
+    /**
+     * @param list<float> $hazard
+     */
+    public static function isEven(array $hazard): bool
+    {
+        foreach ($hazard as $q) {
+            if ($q !== $hazard[0]) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function missCostS(): float
@@ -117,6 +193,7 @@ final readonly class SetPlan
 
     /**
      * @param list<float> $hazard
+     * @param int|null    $size   of every set; null: the best
      */
     private static function solve(int $reps, array $hazard, float $miss, float $break, ?int $size): self
     {
@@ -126,7 +203,7 @@ final readonly class SetPlan
         $cost = [0.0];
         $choice = [0];
         for ($left = 1; $left <= $reps; ++$left) {
-            $most = null === $size || $size > $left ? $left : $size;
+            $most = min($size ?? $left, $left);
             $failed = $fails[1] * $miss;
             $best = \INF;
             $set = $left;

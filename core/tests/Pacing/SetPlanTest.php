@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Pacing\Bends;
 use Zumbo\Core\Pacing\FriendlySets;
 use Zumbo\Core\Pacing\RoundPlan;
 use Zumbo\Core\Pacing\SetPlan;
@@ -135,24 +136,66 @@ final class SetPlanTest extends TestCase
     }
 
     /**
-     * @param list<int> $plan
+     * Story: 20-15-15, later 15s; the range of first sets, planned expected and unbroken times as common practice gives them.
      */
-    #[DataProvider('friendly')]
-    public function testPlansAreOnesThatCanBeRemembered(int $reps, int $best, int $from, int $to, array $plan): void
+    public function testWhoTiresBreaksAndIsGivenARange(): void
     {
-        self::assertSame($plan, FriendlySets::of($reps, $best, $from, $to));
+        $tires = Hazard::weibull(30, 2);
+        $first = RoundPlan::of(50, 1.8, $tires, 10, 3);
+        self::assertSame(['from' => 12, 'to' => 31], $first->goodSets);
+        self::assertEqualsWithDelta(41, $first->expectedS, 0.5);
+        $last = RoundPlan::of(50, 1.8, $tires->times(1.1 ** 4), 10, 3);
+        self::assertSame(['from' => 10, 'to' => 25], $last->goodSets);
+        foreach ([$first, $last] as $round) {
+            self::assertSame(50, array_sum($round->plan));
+            self::assertSame(0, $round->plan[0] % 5, implode('-', $round->plan));
+        }
     }
 
-    /**
-     * @return iterable<string, array{int, int, int, int, list<int>}>
-     */
-    public static function friendly(): iterable
+    /** What is recommended costs at most 1 % more than the best wherever a plan of even sets does. */
+    public function testPlansAreOnesThatCanBeRememberedAndCostHardlyMore(): void
     {
-        yield 'fifty in three' => [50, 21, 12, 40, [20, 15, 15]];
-        yield 'unbroken' => [30, 30, 10, 30, [30]];
-        yield 'a hundred in four' => [100, 26, 15, 40, [25, 25, 25, 25]];
-        yield 'small numbers stay even' => [9, 3, 2, 4, [3, 3, 3]];
-        yield 'what is left goes to the first' => [52, 20, 10, 40, [20, 17, 15]];
+        $random = new Randomizer(new Mt19937(5));
+        for ($i = 0; $i < 40; ++$i) {
+            $n = $random->getInt(5, 90);
+            $q = Hazard::weibull($random->getInt(8, 60), $random->getInt(100, 280) / 100)->first($n);
+            [$miss, $break] = [$random->getInt(5, 15), $random->getInt(1, 4)];
+            $best = SetPlan::best($n, $q, $miss, $break);
+            $plan = FriendlySets::of($best, $n / 1.8);
+            self::assertSame($n, array_sum($plan));
+            $cost = $n / 1.8 + $best->lossAlong($plan);
+            self::assertLessThanOrEqual(1.02 * ($n / 1.8 + $best->expectedLossS()), $cost, implode('-', $plan));
+        }
+        self::assertSame([30], FriendlySets::of(SetPlan::best(30, array_fill(0, 30, 0.03), 8, 3), 17));
+        self::assertSame([20, 17, 15], FriendlySets::split(52, 3, 5));
+        self::assertSame([3, 3, 3], FriendlySets::split(9, 3, 1));
+    }
+
+    public function testABentPlanTellsWhatEachPlaceOfABreakCosts(): void
+    {
+        $q = Hazard::weibull(30, 2)->first(50);
+        $best = SetPlan::best(50, $q, 10, 3);
+        $bent = Bends::of([20, 15, 15], $best, 50 / 1.8);
+        self::assertSame([1, 21], array_column($bent->breaks, 'from'));
+        self::assertSame([34, 29], array_map(\count(...), array_column($bent->breaks, 'costS')));
+        self::assertEqualsWithDelta($bent->expectedS, $bent->breaks[0]['costS'][19], 1e-9, 'where it is');
+        self::assertEqualsWithDelta($bent->expectedS, $bent->breaks[1]['costS'][14], 1e-9);
+        $moved = 50 / 1.8 + $best->lossAlong([25, 10, 15]);
+        self::assertEqualsWithDelta($moved, $bent->breaks[0]['costS'][24], 1e-9);
+        self::assertLessThan(0.01 * $bent->expectedS, $bent->costS);
+        self::assertSame([20, 15, 15], Bends::read(' 20 - 15-15'));
+        self::assertNull(Bends::read('twenty'));
+        $this->expectException(OutOfRange::class);
+        Bends::of([20, 15], $best, 50 / 1.8);
+    }
+
+    public function testAPlanAlongTheBestOnesOwnSetsCostsTheSame(): void
+    {
+        $q = Hazard::weibull(25, 2.2)->first(60);
+        $best = SetPlan::best(60, $q, 10, 3);
+        self::assertEqualsWithDelta($best->expectedLossS(), $best->lossAlong(FriendlySets::path($best)), 1e-9);
+        self::assertEqualsWithDelta($best->expectedLossS(), min([\INF, ...$best->lossByFirstSet()]), 1e-9);
+        self::assertGreaterThan($best->expectedLossS(), $best->lossAlong([1, 59]));
     }
 
     #[DataProvider('senseless')]

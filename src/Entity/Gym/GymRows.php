@@ -19,6 +19,7 @@ final readonly class GymRows
         'focus',
         'gate_decision',
         'own_drill',
+        'own_workout',
         'noted_caution',
         'day_stop',
         'attendance',

@@ -13,6 +13,7 @@ use Zumbo\App\Entity\Path\OwnDrill;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Entity\People\Tag;
+use Zumbo\App\Entity\Plan\OwnWorkout;
 use Zumbo\App\Entity\Trail\TrailDeed;
 use Zumbo\App\Entity\Trail\TrailLine;
 use Zumbo\Core\Body\BirthYear;
@@ -74,6 +75,7 @@ final class Tables
             self::notes(),
             self::gates(),
             self::drills(),
+            self::workouts(),
             self::trail(),
         ];
 
@@ -423,6 +425,15 @@ final class Tables
             Column::text('cue', 0, OwnDrill::MOST_CUE, 'the one thing to say')->orElse(''),
             Column::text('why', 0, OwnDrill::MOST_WHY, 'what it is for')->orElse(''),
             Column::text('how', 0, OwnDrill::MOST_HOW, 'how it is done')->orElse(''),
+        ]);
+    }
+
+    private static function workouts(): Table
+    {
+        return new Table('workouts', 'own_workout', [
+            Column::id(),
+            Column::text('name', 1, OwnWorkout::MOST_NAME, 'as a coach says it'),
+            Column::text('workout', 1, OwnWorkout::MOST_TEXT, 'what is done, as text'),
         ]);
     }
 

@@ -464,7 +464,7 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The set plan of a workout for an athlete, and ways to scale it.
+         * A workout for an athlete: how to break its doubles, its time, and ways to scale it.
          * @description For whoever is signed in.
          */
         get: operations["pacingPacing"];
@@ -1376,6 +1376,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/workout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** a workout as text for a class: times and bands, and who does how many so that all end together */
+        post: operations["calcWorkout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calendar-links": {
         parameters: {
             query?: never;
@@ -1702,6 +1719,46 @@ export interface paths {
          * @description For anybody.
          */
         post: operations["classLinkLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-pacing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A workout for everybody who is here, who is likeliest to get stuck first.
+         * @description For whoever is signed in.
+         */
+        get: operations["classPacingTonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class-pacing/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A workout for everybody who is here, as CSV.
+         * @description For whoever is signed in.
+         */
+        get: operations["classPacingCsv"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3556,6 +3613,94 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The gym’s own workouts by name, then those that ship.
+         * @description For whoever is signed in.
+         */
+        get: operations["workoutAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a text says as a workout, or the character where it stops being one.
+         * @description For whoever is signed in.
+         */
+        get: operations["workoutRead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps a workout under a name.
+         * @description For coaches.
+         */
+        put: operations["workoutKeep"];
+        post?: never;
+        /**
+         * Takes a kept workout away.
+         * @description For coaches.
+         */
+        delete: operations["workoutRemove"];
+        options?: never;
+        head?: never;
+        /**
+         * Names or writes a kept workout anew.
+         * @description For coaches.
+         */
+        patch: operations["workoutChange"];
+        trace?: never;
+    };
+    "/api/workouts/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a kept workout back.
+         * @description For coaches.
+         */
+        post: operations["workoutRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3750,6 +3895,12 @@ export interface components {
             endS: number;
             footwork: string | null;
         };
+        BendView: {
+            sets: number[];
+            expectedS: number;
+            costS: number;
+            breaks: components["schemas"]["BreakView"][];
+        };
         BestView: {
             kind: components["schemas"]["AttemptKind"];
             best: number;
@@ -3760,6 +3911,10 @@ export interface components {
         BodyPartTermView: {
             code: components["schemas"]["BodyPart"];
             name: string;
+        };
+        BreakView: {
+            from: number;
+            expectedS: number[];
         };
         CableAdviceView: {
             family: components["schemas"]["CableFamily"];
@@ -3920,6 +4075,32 @@ export interface components {
             gym: string;
             clock: string;
             secret: string;
+        };
+        ClassPacingView: {
+            workout: components["schemas"]["WorkoutView"];
+            rows: components["schemas"]["ClassRowView"][];
+            change: number | null;
+            spreadS: number | null;
+            chanceTogether: number | null;
+        };
+        ClassRowView: {
+            athleteId: string;
+            name: string;
+            stageNumber: number;
+            notToday: components["schemas"]["SentenceView"] | null;
+            stuck: number;
+            plan: number[];
+            expectedS: number;
+            p10S: number;
+            p90S: number;
+            chanceInCap: number | null;
+            recommended: components["schemas"]["Scaling"] | null;
+            why: components["schemas"]["SentenceView"] | null;
+            scaledS: number;
+            scaledDoubles: number;
+            scaledContacts: number;
+            scaledText: string;
+            level: components["schemas"]["LevelView"] | null;
         };
         ClassTimesReadView: {
             classTimes: string;
@@ -4510,6 +4691,13 @@ export interface components {
             handle: string;
             athletes: string[];
         };
+        KeptWorkoutView: {
+            id: string | null;
+            name: string;
+            text: string;
+            removed: boolean;
+            version: number;
+        };
         /** @enum {string} */
         LadderFamily: "rising" | "falling" | "pyramid" | "falling-singles" | "fixed-singles" | "unbroken";
         LadderFitView: {
@@ -4549,6 +4737,14 @@ export interface components {
         };
         /** @enum {string} */
         LengthUnit: "cm" | "ft-in";
+        LevelView: {
+            number: number;
+            tries: boolean;
+            doubles: number;
+            expectedS: number;
+            change: number;
+            outside: boolean;
+        };
         LibraryDrillView: {
             code: string;
             family: components["schemas"]["DrillFamily"];
@@ -4777,17 +4973,38 @@ export interface components {
             byHand: boolean;
             inspection: components["schemas"]["InspectionView"];
         };
+        PacedStationView: {
+            round: number;
+            kind: components["schemas"]["StationKind"];
+            name: string;
+            reps: number;
+            expectedS: number;
+            workS: number;
+            sets: number[];
+        };
         PacingView: {
             athleteId: string;
+            workout: components["schemas"]["WorkoutView"];
             plan: components["schemas"]["SentenceView"];
             matter: components["schemas"]["SentenceView"];
             source: components["schemas"]["SentenceView"];
             rounds: components["schemas"]["RoundView"][];
+            strip: components["schemas"]["PacedStationView"][];
             expectedS: number;
             p10S: number;
             p90S: number;
+            fixedS: number;
             unbrokenS: number;
+            chanceInCap: number | null;
+            chanceMinutes: number[] | null;
+            roundsFit: number | null;
+            roundsP10: number | null;
+            roundsP90: number | null;
+            bend: components["schemas"]["BendView"] | null;
             ways: components["schemas"]["ScaledView"][];
+            recommended: components["schemas"]["Scaling"] | null;
+            why: components["schemas"]["SentenceView"];
+            contactsLeft: number;
         };
         PartSecondsInput: {
             part: components["schemas"]["Slot"];
@@ -5051,6 +5268,10 @@ export interface components {
             code: "above" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone" | "ribs" | "waist" | "hip";
             name: string;
         };
+        ReadWorkoutView: {
+            workout: components["schemas"]["WorkoutView"] | null;
+            error: components["schemas"]["WorkoutErrorView"] | null;
+        };
         /** @enum {string} */
         Reading: "handle-end" | "cable-end" | "overall";
         RecordingView: {
@@ -5162,9 +5383,16 @@ export interface components {
             version: number;
         };
         RoundView: {
+            round: number;
             plan: number[];
+            from: number;
+            to: number;
             expectedS: number;
             unbrokenS: number;
+            chanceUnbroken: number;
+            oneFewerS: number | null;
+            oneMoreS: number | null;
+            missAt: number[];
         };
         RoutineChoiceView: {
             code: string;
@@ -5208,18 +5436,21 @@ export interface components {
         };
         ScaledView: {
             scaling: components["schemas"]["Scaling"];
+            text: string;
             expectedS: number;
+            p10S: number;
+            p90S: number;
             doubles: number;
             singles: number;
             contacts: number;
             misses: number;
             chanceUnbroken: number | null;
-            p10S: number;
-            p90S: number;
+            chanceInCap: number | null;
+            fitsToday: boolean;
             recommended: boolean;
         };
         /** @enum {string} */
-        Scaling: "full" | "first-then-singles" | "fewer" | "tries" | "singles";
+        Scaling: "full" | "first-then-singles" | "fewer" | "tries" | "half-rounds" | "singles";
         /** @enum {string} */
         School: "height" | "shoulder" | "armpit" | "chest" | "below-chest" | "breastbone";
         SchoolRopeView: {
@@ -5414,6 +5645,8 @@ export interface components {
             words: string;
             myself: boolean;
         };
+        /** @enum {string} */
+        StationKind: "doubles" | "singles" | "tries" | "work" | "rest";
         StationStripView: {
             name: string | null;
             seconds: number;
@@ -5671,6 +5904,33 @@ export interface components {
         WelcomeView: {
             demo: components["schemas"]["DemoSignInView"] | null;
             firstGym: boolean;
+        };
+        WorkoutErrorView: {
+            position: number;
+            given: string;
+            accepted: string;
+        };
+        /** @enum {string} */
+        WorkoutForm: "for-time" | "many-rounds" | "every-minutes" | "intervals";
+        WorkoutInput: {
+            name: string;
+            text: string;
+        };
+        WorkoutStationView: {
+            kind: components["schemas"]["StationKind"];
+            name: string;
+            reps: number;
+            seconds: number;
+            tires: boolean;
+        };
+        WorkoutView: {
+            text: string;
+            form: components["schemas"]["WorkoutForm"];
+            rounds: components["schemas"]["WorkoutStationView"][][];
+            doubles: number;
+            windowS: number;
+            betweenS: number;
+            capS: number | null;
         };
     };
     responses: never;
@@ -6581,11 +6841,15 @@ export interface operations {
     pacingPacing: {
         parameters: {
             query?: {
-                reps?: number;
-                rounds?: number;
+                text?: string;
                 missCost?: number;
                 breakCost?: number;
                 aim?: "keep-moving" | "practise" | "race";
+                first?: number | null;
+                cut?: number | null;
+                ratio?: number;
+                tries?: number;
+                sets?: string;
             };
             header?: never;
             path: {
@@ -9800,6 +10064,75 @@ export interface operations {
             };
         };
     };
+    calcWorkout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description like "5 rounds: 50 doubles, run 2:00; cap 20:00" */
+                    text: string;
+                    /** @description who does it */
+                    athletes?: {
+                        /** @description who it is */
+                        name: string;
+                        /** @description chance of a miss by position */
+                        hazard: {
+                            /**
+                             * @description how it goes with the position in a set
+                             * @enum {string}
+                             */
+                            kind: "weibull" | "constant" | "list";
+                            /** @description weibull: reps after which 63 % of the sets have ended */
+                            scale?: number;
+                            /** @description weibull: above 1 misses come with tiredness */
+                            shape?: number;
+                            /** @description constant: one number; list: q1, q2, … of which the last one goes on */
+                            q?: number[];
+                        };
+                        /** @description doubles a second while jumping */
+                        reps_per_s: number;
+                        /** @description seconds a miss costs, the failed rep inside */
+                        miss_cost_s: number;
+                        /** @description seconds a planned break costs */
+                        break_cost_s: number;
+                        /** @description singles a second while jumping */
+                        singles_per_s?: number;
+                        /** @description share by which each round raises the chance of a miss */
+                        fatigue_per_round?: number;
+                    }[];
+                    /** @description all done within so much of each other */
+                    within_s?: number;
+                    /** @description that each keeps of the whole workout */
+                    least_doubles?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description the result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calendarAll: {
         parameters: {
             query?: never;
@@ -10432,6 +10765,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassClockView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classPacingTonight: {
+        parameters: {
+            query?: {
+                text?: string;
+                missCost?: number;
+                breakCost?: number;
+                aim?: "keep-moving" | "practise" | "race";
+                within?: number | null;
+                least?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassPacingView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classPacingCsv: {
+        parameters: {
+            query?: {
+                text?: string;
+                missCost?: number;
+                breakCost?: number;
+                aim?: "keep-moving" | "practise" | "race";
+                within?: number | null;
+                least?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             /** @description refused, with the reason */
@@ -14403,6 +14808,216 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WelcomeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    workoutAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorkoutView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    workoutRead: {
+        parameters: {
+            query?: {
+                text?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadWorkoutView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    workoutKeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkoutInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorkoutView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorkoutView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    workoutRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorkoutView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    workoutChange: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkoutInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorkoutView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    workoutRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorkoutView"];
                 };
             };
             /** @description refused, with the reason */

@@ -9,9 +9,16 @@ use Zumbo\Core\Calc\Field\Field;
 use Zumbo\Core\Calc\Field\HazardFields;
 use Zumbo\Core\Calc\Field\Inputs;
 use Zumbo\Core\Calc\Field\PaceFields;
-use Zumbo\Core\Pacing\Aim;
-use Zumbo\Core\Pacing\RepTiming;
-use Zumbo\Core\Pacing\ScaledWork;
+use Zumbo\Core\Pacing\Desk\Jumper;
+use Zumbo\Core\Pacing\Scale\Aim;
+use Zumbo\Core\Pacing\Scale\ScaleAdvice;
+use Zumbo\Core\Pacing\Scale\ScaledWay;
+use Zumbo\Core\Pacing\Scale\ScaleWish;
+use Zumbo\Core\Pacing\Workout\Station;
+use Zumbo\Core\Pacing\Workout\Workout;
+use Zumbo\Core\Pacing\Workout\WorkoutBlock;
+use Zumbo\Core\Pacing\Workout\WorkoutForm;
+use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\Hazard;
 
 /**
@@ -50,34 +57,40 @@ final class ScaleCalculation implements Calculation
     public function calculate(Inputs $inputs): array
     {
         $reps = $inputs->whole('reps');
-        $miss = $inputs->number('miss_cost_s');
-        $break = $inputs->number('break_cost_s');
-        $easy = $inputs->has('singles_hazard') ? HazardFields::of($inputs, 'singles_hazard') : Hazard::usualSingles();
-        $ways = ScaledWork::all(
-            $reps,
-            $inputs->has('first') ? $inputs->whole('first') : (int) ceil($reps / 2),
-            $inputs->number('ratio'),
-            $inputs->number('fraction'),
-            new RepTiming($inputs->number('reps_per_s'), HazardFields::of($inputs, 'hazard'), $miss, $break),
-            new RepTiming($inputs->number('singles_per_s'), $easy, $miss, $break),
+        $jumper = new Jumper(
+            HazardFields::of($inputs, 'hazard'),
+            $inputs->number('reps_per_s'),
+            $inputs->number('miss_cost_s'),
+            $inputs->number('break_cost_s'),
+            0.0,
+            null,
+            $inputs->number('singles_per_s'),
+            $inputs->has('singles_hazard') ? HazardFields::of($inputs, 'singles_hazard') : null,
         );
+        $wish = new ScaleWish(
+            $inputs->has('first') ? min($reps, $inputs->whole('first')) : null,
+            max(1, (int) round($reps * $inputs->number('fraction'))),
+            $inputs->number('ratio'),
+        );
+        $workout = new Workout(WorkoutForm::ForTime, [new WorkoutBlock([Station::doubles($reps)], 1, null, [])]);
+        $ways = ScaledWay::all($workout, $wish, $jumper);
 
         return [
             'options' => array_map(
-                static fn (ScaledWork $way): array => [
+                static fn (ScaledWay $way): array => [
                     'name' => $way->scaling->value,
-                    'expected_s' => $way->expectedS,
-                    'doubles' => $way->doubles,
-                    'singles' => $way->singles,
-                    'contacts' => $way->contacts(),
-                    'misses' => $way->misses,
-                    'chance_unbroken' => $way->chanceUnbroken,
-                    'p10_s' => $way->band()[0],
-                    'p90_s' => $way->band()[1],
+                    'expected_s' => $way->timed->expectedS,
+                    'doubles' => (int) round($way->timed->doubles),
+                    'singles' => $way->timed->singles,
+                    'contacts' => $way->timed->contacts(),
+                    'misses' => $way->timed->misses,
+                    'chance_unbroken' => $way->chanceUnbroken(),
+                    'p10_s' => $way->timed->band()[0],
+                    'p90_s' => $way->timed->band()[1],
                 ],
                 $ways,
             ),
-            'recommended' => ScaledWork::recommended($ways, Aim::from($inputs->text('aim')))->value,
+            'recommended' => ScaleAdvice::of($ways, Aim::from($inputs->text('aim')), Stage::Workout)->scaling?->value,
         ];
     }
 }

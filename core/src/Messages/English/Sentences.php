@@ -39,7 +39,7 @@ final class Sentences
             'gear', 'inspect', 'cut', 'order' => GearMessages::ALL,
             'gate', 'set', 'entry', 'class', 'after', 'place', 'setback', 'news' => PathMessages::ALL,
             'verdict', 'allowance', 'stop', 'look', 'caution', 'load' => TodayMessages::ALL,
-            'pacing', 'ladder', 'game', 'hall', 'weibull' => SetsMessages::ALL,
+            'pacing', 'scaling', 'ladder', 'game', 'hall', 'weibull' => SetsMessages::ALL,
             'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,
             'clinic', 'ask', 'check', 'price', 'cue' => FaultMessages::ALL,
             'list', 'entries' => ListMessages::ALL,

@@ -20,6 +20,15 @@ final class SetsMessages
             .'costs about {lost_s} s.',
         'pacing.pays' => 'Breaking pays: unbroken would take about {lost_s} s longer. Sets of {from} to {to} are as '
             .'good as the best.',
+        'scaling.nothing_fits' => 'Nothing of it fits the {left, plural, =0 {contacts left today: none} one {# contact left today} '
+            .'other {# contacts left today}}: do it without the rope',
+        'scaling.why_contacts' => 'The most doubles that fit the {left, plural, one {# contact} other {# contacts}} left today',
+        'scaling.why_not_linked' => 'Doubles do not hang together yet: tries for a time, never a number in a row',
+        'scaling.why_practise' => 'Practice: tries for a time leave about {doubles, plural, one {# double} other {# doubles}}',
+        'scaling.why_cap' => 'The cap would come first: the chance of all of it in time is {percent} %',
+        'scaling.why_race' => 'A race: all of it',
+        'scaling.why_all' => 'All of it is no slower than singles after the first ones',
+        'scaling.why_first' => 'It keeps moving and still practises: about {saves_s} s quicker than all doubles',
         'pacing.tires' => 'From {goes, plural, one {# logged go} other {# logged goes}}: misses come with tiredness '
             .'(shape {shape}).',
         'pacing.even' => 'From {goes, plural, one {# logged go} other {# logged goes}}: a miss is about as likely '
