@@ -27,6 +27,7 @@ const KINDS = [
   'sound',
   'stop',
   'weeks',
+  'workout',
 ] as const;
 export type ChangeKind = (typeof KINDS)[number];
 

@@ -89,6 +89,8 @@ const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPa
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
 const GamesPage = lazy(() => sets().then((door) => ({ default: door.GamesPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
+const ClassTablePage = lazy(() => pacing().then((door) => ({ default: door.ClassTablePage })));
+const CardsPage = lazy(() => pacing().then((door) => ({ default: door.CardsPage })));
 const RunPage = lazy(() => sets().then((door) => ({ default: door.RunPage })));
 const FaultsPage = lazy(() => faults().then((door) => ({ default: door.FaultsPage })));
 const ExchangePage = lazy(() => exchange().then((door) => ({ default: door.ExchangePage })));
@@ -199,6 +201,8 @@ export function Routed() {
               <Route path="/sets/games" element={<GamesPage />} />
               <Route path="/sets/run" element={<RunPage />} />
               <Route path="/pacing" element={<PacingPage />} />
+              <Route path="/pacing/class" element={<ClassTablePage />} />
+              <Route path="/pacing/cards" element={<CardsPage />} />
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />
               <Route path="/log/list" element={<EntriesPage />} />

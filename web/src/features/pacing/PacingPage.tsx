@@ -1,24 +1,28 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAthletes, type Athlete } from '../../api/athletes';
-import { usePacing, type Work } from '../../api/pacing';
+import { usePacing, useReadWorkout, usualCosts, usualScale } from '../../api/pacing';
+import { FieldStack } from '../../design/form/FieldStack';
+import { PersonPicker } from '../../design/form/PersonPicker';
+import { useChosenPerson } from '../../design/form/useChosenPerson';
+import { PacingNav } from '../../design/frame/PacingNav';
+import { Dressed } from '../../design/page/Dressed';
 import { Fetched } from '../../design/page/Fetched';
 import { NotToday } from '../../design/page/NotToday';
 import { Empty, Failed, Loading } from '../../design/page/StateNote';
-import { useChosenPerson } from '../../design/form/useChosenPerson';
 import { useKept } from '../../design/page/useKept';
 import { Workbench } from '../../design/page/Workbench';
+import { useWorkoutDraft } from '../../lib/workoutDraft';
+import { CostFields } from './parts/CostFields';
 import { PlanCard } from './parts/PlanCard';
 import { Ways } from './parts/Ways';
-import { WorkForm } from './parts/WorkForm';
+import { WorkoutEntry } from './parts/WorkoutEntry';
 
-const usual: Work = { reps: 50, rounds: 1, missCost: 10, breakCost: 4, aim: 'keep-moving' };
-
+/** Pacing › Workout: how one athlete breaks the doubles of a workout, how long it takes, and ways to scale it. */
 export function PacingPage() {
-  const athletes = useAthletes();
   return (
     <Fetched
-      fetch={athletes}
+      fetch={useAthletes()}
       place="Pacing"
       what="the athletes"
       empty={{
@@ -32,7 +36,11 @@ export function PacingPage() {
         ),
       }}
     >
-      {(all) => <Planned athletes={all} />}
+      {(all) => (
+        <Dressed>
+          <Planned athletes={all} />
+        </Dressed>
+      )}
     </Fetched>
   );
 }
@@ -42,10 +50,23 @@ function Planned({ athletes }: { athletes: Athlete[] }) {
   const [athlete, choose] = useChosenPerson(athletes, (one, other) =>
     other.stageNumber > one.stageNumber ? other : one,
   );
-  const [work, setWork] = useState(usual);
+  const [text, setText] = useWorkoutDraft();
+  const [costs, setCosts] = useState(usualCosts);
+  const [scale, setScale] = useState(usualScale);
+  const [sets, setSets] = useState('');
+  const read = useReadWorkout(text).data;
+  const workout = read?.workout?.text ?? null;
   const jumps = athlete.allowance.jumping === 'all';
-  const pacing = usePacing(athlete.id, work, jumps);
-  const data = useKept(athlete.id, pacing.data);
+  const asked = { ...costs, text: workout ?? '', scale };
+  const pacing = usePacing(athlete.id, { ...asked, sets }, jumps && workout !== null);
+  // Sets that were typed for other doubles are refused; the plan without them still stands.
+  const plain = usePacing(
+    athlete.id,
+    { ...asked, sets: '' },
+    jumps && workout !== null && pacing.isError && sets !== '',
+  );
+  const answer = pacing.isError && sets !== '' ? plain : pacing;
+  const data = useKept(athlete.id, answer.data);
   const first = athlete.name.split(' ')[0] ?? '';
   return (
     <Workbench
@@ -56,21 +77,36 @@ function Planned({ athletes }: { athletes: Athlete[] }) {
             ? `Planning for ${first}`
             : `${first}: ${data.plan.sentence}`
       }
+      nav={<PacingNav />}
       subject={
-        <WorkForm
-          athletes={athletes}
-          athleteId={athlete.id}
-          onAthlete={choose}
-          work={work}
-          onWork={setWork}
-        />
+        <FieldStack>
+          <label>
+            Athlete
+            <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
+          </label>
+          <WorkoutEntry
+            text={text}
+            read={read}
+            onText={(next) => {
+              setSets('');
+              setText(next);
+            }}
+          />
+          <CostFields costs={costs} onCosts={setCosts} />
+        </FieldStack>
       }
-      decision={jumps && data !== undefined && <Ways ways={data.ways} />}
+      decision={jumps && data !== undefined && <Ways pacing={data} scale={scale} onScale={setScale} />}
     >
       {!jumps && <NotToday allowance={athlete.allowance} name={first} />}
-      {jumps && pacing.isError && <Failed error={pacing.error} onRetry={() => void pacing.refetch()} />}
-      {jumps && data === undefined && pacing.isPending && <Loading what="the plan" />}
-      {jumps && data !== undefined && <PlanCard pacing={data} />}
+      {jumps && answer.isError && <Failed error={answer.error} onRetry={() => void answer.refetch()} />}
+      {jumps && data === undefined && answer.isPending && <Loading what="the plan" />}
+      {jumps && data !== undefined && (
+        <PlanCard
+          pacing={data}
+          onSets={setSets}
+          refused={pacing.isError && sets !== '' ? pacing.error.message : null}
+        />
+      )}
     </Workbench>
   );
 }

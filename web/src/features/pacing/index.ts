@@ -1,1 +1,3 @@
+export { CardsPage } from './CardsPage';
+export { ClassTablePage } from './ClassTablePage';
 export { PacingPage } from './PacingPage';

@@ -1,0 +1,133 @@
+import type { ClassPacing, Pacing, WorkoutRead } from '../api/pacing';
+import { ilse, tomasz } from './people';
+
+export const fifty: NonNullable<WorkoutRead['workout']> = {
+  text: '2 rounds: 50 doubles',
+  form: 'for-time',
+  rounds: [[{ kind: 'doubles', name: 'doubles', reps: 50, seconds: 0, tires: false }]],
+  doubles: 100,
+  windowS: 0,
+  betweenS: 0,
+  capS: null,
+};
+
+const odds = {
+  text: '2 rounds: 50 doubles',
+  misses: 3.6,
+  chanceUnbroken: 0.07,
+  chanceInCap: null,
+  p10S: 35,
+  p90S: 48,
+  fitsToday: true,
+};
+
+const round = {
+  plan: [20, 15, 15],
+  from: 12,
+  to: 31,
+  chanceUnbroken: 0.06,
+  oneFewerS: 48.2,
+  oneMoreS: 49.1,
+  missAt: [0.01, 0.03, 0.05],
+};
+
+const station = { kind: 'doubles', name: 'doubles', reps: 50, workS: 27.8, sets: [20, 15, 15] } as const;
+
+/** Two rounds of fifty, in 20-15-15. */
+export const pacing: Pacing = {
+  athleteId: ilse.id,
+  workout: fifty,
+  plan: { code: 'pacing.plan', sentence: '20-15-15, restart each set with one single' },
+  matter: { code: 'pacing.hardly', sentence: 'Breaks hardly matter here.' },
+  source: { code: 'pacing.tires', sentence: 'From 12 logged goes: misses come with tiredness.' },
+  rounds: [
+    { ...round, round: 1, expectedS: 47.6, unbrokenS: 49 },
+    { ...round, round: 2, expectedS: 48.9, unbrokenS: 51 },
+  ],
+  strip: [
+    { ...station, round: 1, expectedS: 47.6, sets: [...station.sets] },
+    { ...station, round: 2, expectedS: 48.9, sets: [...station.sets] },
+  ],
+  expectedS: 96.5,
+  p10S: 60,
+  p90S: 125,
+  fixedS: 0,
+  unbrokenS: 100,
+  chanceInCap: null,
+  chanceMinutes: null,
+  roundsFit: null,
+  roundsP10: null,
+  roundsP90: null,
+  bend: {
+    sets: [20, 15, 15],
+    expectedS: 47.7,
+    costS: 0.1,
+    breaks: [
+      { from: 1, expectedS: Array.from({ length: 34 }, (_, i) => 47.7 + Math.abs(19 - i) / 10) },
+      { from: 21, expectedS: Array.from({ length: 29 }, (_, i) => 47.7 + Math.abs(14 - i) / 10) },
+    ],
+  },
+  ways: [
+    {
+      scaling: 'full',
+      expectedS: 96.5,
+      doubles: 100,
+      singles: 0,
+      contacts: 104,
+      recommended: false,
+      ...odds,
+    },
+    { scaling: 'fewer', expectedS: 40, doubles: 50, singles: 0, contacts: 52, recommended: true, ...odds },
+  ],
+  recommended: 'fewer',
+  why: { code: 'scaling.why_first', sentence: 'It keeps moving and still practises' },
+  contactsLeft: 400,
+};
+
+const row = {
+  notToday: null,
+  plan: [],
+  expectedS: 96.5,
+  p10S: 60,
+  p90S: 125,
+  chanceInCap: null,
+  recommended: 'full',
+  why: { code: 'scaling.why_race', sentence: 'A race: all of it' },
+  scaledS: 96.5,
+  scaledDoubles: 100,
+  scaledContacts: 104,
+  scaledText: '2 rounds: 50 doubles',
+  level: null,
+} as const;
+
+/** Three of the class: one gets stuck, one breaks, one does not jump. */
+export const classPacing: ClassPacing = {
+  workout: fifty,
+  rows: [
+    {
+      ...row,
+      plan: [],
+      athleteId: tomasz.id,
+      name: tomasz.name,
+      stageNumber: 6,
+      stuck: 0.9,
+      recommended: 'tries',
+      scaledText: '2 rounds: tries 60 s',
+    },
+    { ...row, plan: [20, 15, 15], athleteId: ilse.id, name: ilse.name, stageNumber: 9, stuck: 0.1 },
+    {
+      ...row,
+      plan: [],
+      athleteId: 'sore',
+      name: 'Cy Moran',
+      stageNumber: 8,
+      stuck: 0,
+      notToday: { code: 'caution.pain', sentence: 'Pain in the shin, 5 of 10' },
+      recommended: null,
+      why: null,
+    },
+  ],
+  change: null,
+  spreadS: null,
+  chanceTogether: null,
+};
