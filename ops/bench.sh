@@ -38,7 +38,7 @@ bench_pace() {
   awk -v a="$ours" -v b="$theirs" 'BEGIN {
     split(a, x, " "); split(b, y, " ")
     if (x[1] - y[1] > 0.01 || y[1] - x[1] > 0.01) { print "pace: the two do not agree: " a " | " b; exit 1 }
-    printf "pace: 10 rounds of 100 reps: PHP %.1f ms, numpy %.1f ms, ratio %.2f (same loss %.2f s); with the band %.0f ms, with the range of good sets too %.0f ms; one round of 50, 100, 200, 500, 1000 reps: %s, %s, %s, %s, %s ms\n", x[2], y[2], x[2] / y[2], x[1], x[3], x[4], x[5], x[6], x[7], x[8], x[9]
+    printf "pace: 10 rounds of 100 reps: PHP %.1f ms, numpy %.1f ms, ratio %.2f (same loss %.2f s); with the band %.0f ms, with the range of good sets too %.0f ms; one round of 50, 100, 200, 500, 1000 reps: %s, %s, %s, %s, %s ms; 40 athletes, %d scalings of five rounds of fifty: %s ms; twenty brought within two minutes: %s ms; every place of three breaks in a hundred: %s ms\n", x[2], y[2], x[2] / y[2], x[1], x[3], x[4], x[5], x[6], x[7], x[8], x[9], x[10], x[11], x[12], x[13]
   }'
 }
 

@@ -13,7 +13,9 @@ final class ClassPacingApiTest extends ApiTestCase
     public function testEverybodyIsInOneTableTheLikeliestToGetStuckFirst(): void
     {
         $this->signInto();
-        [$strong, $weak, $sore] = [$this->person('linked-doubles', 'Ana'), $this->person('some-doubles', 'Bo'), $this->person('linked-doubles', 'Cy')];
+        $strong = $this->person('linked-doubles', 'Ana');
+        $weak = $this->person('some-doubles', 'Bo');
+        $sore = $this->person('linked-doubles', 'Cy');
         $this->send('PUT', '/api/cautions/'.self::id(), ['athleteId' => $sore, 'caution' => 'pain', 'place' => 'shin', 'degree' => 5]);
         $class = $this->send('GET', '/api/class-pacing'.self::TEXT);
         $this->assertStatus(200);
@@ -41,6 +43,8 @@ final class ClassPacingApiTest extends ApiTestCase
         self::assertGreaterThan(0.0, $class['chanceTogether']);
         self::assertLessThanOrEqual(1.0, $class['chanceTogether']);
         self::assertLessThanOrEqual(30, $levels[1]['number'], 'nobody gets more than the workout');
+        $own = $this->send('GET', '/api/athletes/'.$class['rows'][1]['athleteId'].'/pacing'.self::TEXT);
+        self::assertLessThanOrEqual($own['contactsLeft'], $levels[1]['doubles'], 'today’s contacts bind here too');
         $this->send('GET', '/api/class-pacing?text=every+1:00,+5+times:+20+doubles&within=120');
         $this->assertStatus(422);
     }

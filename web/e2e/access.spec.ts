@@ -34,6 +34,12 @@ test('no view breaks the rules of WCAG 2.2 AA that a machine can check', async (
   await page.goto('/pacing');
   await expect(page.getByRole('group', { name: 'Set plan' })).toBeVisible();
   await check('pacing');
+  await page.getByRole('link', { name: 'Class table' }).click();
+  await expect(page.getByRole('table', { name: 'The class' })).toBeVisible();
+  await check('class table');
+  await page.goto('/pacing/cards');
+  await expect(page.getByRole('list', { name: 'Cards' })).toBeVisible();
+  await check('cards');
   await page.goto('/faults');
   await seeSign(page, 'Feet', 'catches toes');
   await expect(page.getByRole('region', { name: 'Causes' })).toBeVisible();
@@ -201,6 +207,8 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/class',
     '/log',
     '/pacing',
+    '/pacing/class',
+    '/pacing/cards',
     '/sets',
     '/faults',
     '/sets/run',

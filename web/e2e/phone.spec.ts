@@ -50,6 +50,8 @@ test(
       ['/athletes', /athletes/],
       ['/sets', /rung|made/],
       ['/pacing', /:/],
+      ['/pacing/class', /stuck|stop/],
+      ['/pacing/cards', /cards/],
       ['/faults', /What do you see/],
       ['/log', /server/],
       ['/gym/files', /Export or import/],
@@ -133,7 +135,7 @@ test(
       ],
       [
         `/pacing?athlete=${ilse}`,
-        page.getByLabel('Doubles a round'),
+        page.getByRole('textbox', { name: 'Workout' }),
         page.getByRole('group', { name: 'Set plan' }),
       ],
       [

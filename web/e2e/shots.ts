@@ -79,12 +79,16 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/pacing');
   await page.getByRole('combobox', { name: 'Athlete' }).fill('Callum');
   await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
-  await page.getByLabel('Doubles a round').fill('100');
-  await page.getByLabel('Doubles a round').press('Enter');
-  await page.getByLabel('Rounds', { exact: true }).fill('4');
-  await page.getByLabel('Rounds', { exact: true }).press('Enter');
-  await expect(page.getByRole('list', { name: 'Rounds' }).getByRole('listitem')).toHaveCount(4);
+  await page.getByRole('textbox', { name: 'Workout' }).fill('4 rounds: 60 doubles, squats 30 s; cap 10:00');
+  await expect(page.getByRole('list', { name: 'The workout in time' }).getByRole('listitem')).toHaveCount(4);
+  await page.getByRole('textbox', { name: 'Sets, like 20-15-15' }).fill('25-20-15');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('slider', { name: 'Break 2' })).toBeVisible();
   await take('pacing');
+  await page.getByRole('link', { name: 'Class table' }).click();
+  await page.getByRole('button', { name: 'Within two minutes of each other' }).click();
+  await expect(page.getByRole('table', { name: 'The class' })).toContainText('a station');
+  await take('class-table');
   await page.goto('/rhythm/listen');
   const heard = await page.request.get('/api/takes/example.wav?fault=trip&seed=7');
   await page

@@ -83,8 +83,7 @@ async function giveCue(page: Page, first: string): Promise<void> {
 
 async function planWorkout(page: Page, first: string): Promise<void> {
   await pad(page).getByRole('link', { name: 'Plan a workout' }).click();
-  await page.getByLabel('Doubles a round').fill('40');
-  await page.getByLabel('Doubles a round').press('Enter');
+  await page.getByRole('textbox', { name: 'Workout' }).fill('40 doubles');
   await expect(page.getByRole('group', { name: 'Set plan' })).toContainText(/logged|usual/);
   await expect(page.getByRole('heading', { level: 1 })).toContainText(`${first}: `);
   await expect(page.getByRole('group', { name: 'Ways to scale' })).toContainText('40 doubles practised');

@@ -15,8 +15,8 @@ final readonly class Bends
 
     /**
      * @param non-empty-list<int>                        $sets
-     * @param list<array{from: int, costS: list<float>}> $breaks of each break: the first rep after which it may come, and the expected time with it
-     *                                                           there and at each later place, the other breaks as they are
+     * @param list<array{from: int, costS: list<float>}> $breaks of each: the first rep after which it may come, and the expected
+     *                                                           time with it there and at each later place
      */
     private function __construct(
         public array $sets,

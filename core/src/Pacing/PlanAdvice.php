@@ -36,6 +36,7 @@ final readonly class PlanAdvice
                 : Verdict::of('pacing.plan', ['plan' => implode('-', $round->plan)]),
             match (true) {
                 $round->goodSets['from'] === array_sum($round->plan) => Verdict::of('pacing.no_breaks', $values),
+                1 === \count($round->plan) => Verdict::of('pacing.hardly_unbroken', $values),
                 $lost < self::HARDLY * $round->expectedS => Verdict::of('pacing.hardly', $values),
                 default => Verdict::of('pacing.pays', $values),
             },

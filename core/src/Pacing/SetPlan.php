@@ -125,6 +125,14 @@ final readonly class SetPlan
     /** Misses on the way to all reps, on average, by this plan. */
     public function expectedMisses(): float
     {
+        return $this->missesByReps()[$this->reps];
+    }
+
+    /**
+     * @return list<float> the same of 0, 1, 2, … reps
+     */
+    public function missesByReps(): array
+    {
         [$survival, $fails] = self::curve($this->reps, $this->hazard);
         $misses = [0.0];
         for ($left = 1; $left <= $this->reps; ++$left) {
@@ -136,7 +144,7 @@ final readonly class SetPlan
             $misses[] = $sum / (1 - $this->hazard[0]);
         }
 
-        return $misses[$this->reps];
+        return $misses;
     }
 
     /**

@@ -90,7 +90,11 @@ final class LevelTest extends TestCase
     /** Drawn a thousand times, by hand of two even chances: both end within the window about as often as is said. */
     public function testTheChanceIsThatOfDraws(): void
     {
-        $of = static fn (float $q, float $perS): TimedWorkout => TimedWorkout::of(WorkoutText::read('30 doubles'), new Jumper(Hazard::constant($q), $perS, 10, 4));
+        $thirty = WorkoutText::read('30 doubles');
+        $of = static fn (float $q, float $perS): TimedWorkout => TimedWorkout::of(
+            $thirty,
+            new Jumper(Hazard::constant($q), $perS, 10, 4),
+        );
         $random = new Randomizer(new Mt19937(9));
         $took = static function (float $q, float $perS) use ($random): float {
             $seconds = 30 / $perS;

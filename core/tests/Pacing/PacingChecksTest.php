@@ -33,7 +33,8 @@ final class PacingChecksTest extends TestCase
     /** After each good rep: go on, or break? Bellman's equation over (left, place in the set), without any plan of sets. */
     public function testDecidingRepByRepIsNoBetterAndNoWorse(): void
     {
-        foreach ([[30.0, 2.0, 10.0, 3.0], [25.0, 1.5, 10.0, 4.0], [12.0, 2.6, 9.0, 1.5], [40.0, 0.8, 6.0, 2.0]] as [$scale, $shape, $m, $b]) {
+        $cases = [[30.0, 2.0, 10.0, 3.0], [25.0, 1.5, 10.0, 4.0], [12.0, 2.6, 9.0, 1.5], [40.0, 0.8, 6.0, 2.0]];
+        foreach ($cases as [$scale, $shape, $m, $b]) {
             $q = Hazard::weibull($scale, $shape)->first(61);
             $plan = SetPlan::best(60, $q, $m, $b);
             $start = [0 => 0.0];
@@ -104,7 +105,8 @@ final class PacingChecksTest extends TestCase
     public function testWhatTakesTooLongIsRefused(): void
     {
         $this->expectException(TooMuchWork::class);
-        TimedWorkout::of(WorkoutText::read('9 rounds: 300 doubles'), new Jumper(Hazard::weibull(40, 1.5), 1.8, 11, 7), new Effort(1_000_000));
+        $jumper = new Jumper(Hazard::weibull(40, 1.5), 1.8, 11, 7);
+        TimedWorkout::of(WorkoutText::read('9 rounds: 300 doubles'), $jumper, new Effort(1_000_000));
     }
 
     /** Several stations, tired ones among them: mean and tenths of drawn workouts. */

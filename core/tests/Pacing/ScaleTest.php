@@ -15,6 +15,7 @@ use Zumbo\Core\Pacing\Scale\ScaledWay;
 use Zumbo\Core\Pacing\Scale\ScaleWish;
 use Zumbo\Core\Pacing\Scale\Scaling;
 use Zumbo\Core\Pacing\Workout\WorkoutText;
+use Zumbo\Core\Pacing\Workout\WorkoutWriting;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\Hazard;
 use Zumbo\Core\Streak\Prior;
@@ -41,7 +42,8 @@ final class ScaleTest extends TestCase
         );
         $wish = new ScaleWish((int) $in['x'], (int) round($in['n'] * $in['fraction']), (float) $in['ratio']);
         $ways = self::by(ScaledWay::all(WorkoutText::read($in['n'].' doubles'), $wish, $jumper));
-        foreach (['full' => 'full', 'first_x_then_singles' => 'first-then-singles', 'reduced' => 'fewer', 'singles' => 'singles'] as $theirs => $ours) {
+        $names = ['full' => 'full', 'first_x_then_singles' => 'first-then-singles', 'reduced' => 'fewer', 'singles' => 'singles'];
+        foreach ($names as $theirs => $ours) {
             self::assertEqualsWithDelta($out[$theirs], $ways[$ours]->timed->expectedS, 1e-3, $ours);
         }
     }
@@ -87,6 +89,21 @@ final class ScaleTest extends TestCase
         self::assertSame([Scaling::Full, Scaling::Tries, Scaling::Full], self::aims($all));
     }
 
+    public function testAScaledWorkoutReadsLikeTheOneItCameFrom(): void
+    {
+        $workout = WorkoutText::read('4 rounds: 60 doubles, squats 30 s; cap 10:00');
+        $wish = new ScaleWish(20);
+        foreach ([
+            'first-then-singles' => '4 rounds: 20 doubles, 80 singles, squats 30 s; cap 10:00',
+            'fewer' => '4 rounds: 30 doubles, squats 30 s; cap 10:00',
+            'half-rounds' => '2 rounds: 60 doubles, squats 30 s; cap 10:00',
+            'tries' => '4 rounds: tries 1:00, squats 30 s; cap 10:00',
+        ] as $scaling => $text) {
+            $scaled = $wish->scaled($workout, Scaling::from($scaling));
+            self::assertSame($text, null === $scaled ? '' : WorkoutWriting::of($scaled));
+        }
+    }
+
     public function testStageCapAndContactsBindWhatIsAdvised(): void
     {
         $weak = new Jumper(Hazard::constant(0.2), 1.6, 6, 4);
@@ -101,6 +118,24 @@ final class ScaleTest extends TestCase
             self::assertSame([$most, 'scaling.why_contacts'], [$bound->scaling, $bound->why->code], 'the most doubles that fit');
         }
         self::assertNull(ScaleAdvice::of($ways, Aim::Race, Stage::Hold, 5)->scaling);
+    }
+
+    public function testWhatNobodyAskedForFitsTheContactsThatAreLeft(): void
+    {
+        $strong = new Jumper(Hazard::constant(0.02), 1.8, 5, 4);
+        $workout = WorkoutText::read('5 rounds: 50 doubles');
+        $wish = (new ScaleWish())->fitting($workout, $strong, 88);
+        self::assertSame(15, $wish->cut);
+        foreach (ScaledWay::all($workout, $wish, $strong) as $way) {
+            if (\in_array($way->scaling, [Scaling::Fewer, Scaling::Tries], true)) {
+                self::assertLessThanOrEqual(88, $way->timed->contacts(), $way->scaling->value);
+                self::assertGreaterThan(40, $way->timed->contacts(), $way->scaling->value);
+            }
+        }
+        $plenty = (new ScaleWish())->fitting($workout, $strong, 5000);
+        self::assertSame([25, 60.0], [$plenty->cut, $plenty->triesS]);
+        $asked = (new ScaleWish(cut: 12, triesS: 30.0))->fitting($workout, $strong, 20);
+        self::assertSame([12, 30.0], [$asked->cut, $asked->triesS], 'what was asked stays');
     }
 
     public function testNobodyEarlierOnThePathIsToldToBeQuicker(): void

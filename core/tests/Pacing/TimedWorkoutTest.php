@@ -7,7 +7,9 @@ namespace Zumbo\Core\Tests\Pacing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Zumbo\Core\Pacing\Desk\Jumper;
+use Zumbo\Core\Pacing\Desk\StationTime;
 use Zumbo\Core\Pacing\Desk\TimedWorkout;
+use Zumbo\Core\Pacing\Workout\StationKind;
 use Zumbo\Core\Pacing\Workout\WorkoutForm;
 use Zumbo\Core\Pacing\Workout\WorkoutText;
 use Zumbo\Core\Streak\Hazard;
@@ -36,7 +38,10 @@ final class TimedWorkoutTest extends TestCase
         self::assertEqualsWithDelta($case['doubles'], $timed->doubles, 1e-9);
         self::assertEqualsWithDelta($case['total_s'], $timed->expectedS, 1e-9);
         self::assertEqualsWithDelta([$case['total_s'], $case['total_s']], $timed->band(), 1e-9);
-        $singles = array_sum(array_map(static fn ($one): float => 'singles' === $one->station->kind->value ? $one->workS : 0.0, $timed->stations));
+        $singles = array_sum(array_map(
+            static fn (StationTime $one): float => StationKind::Singles === $one->station->kind ? $one->workS : 0.0,
+            $timed->stations,
+        ));
         self::assertEqualsWithDelta($case['fixed_s'], $timed->fixedS + $singles, 1e-9);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\ClassHour\After;
 
-use Zumbo\App\Shared\CsvText;
+use Zumbo\App\Shared\Sheet\CsvText;
 
 /**
  * The page after class as a table.

@@ -24,12 +24,12 @@ final readonly class PacingInput
         #[OneOf(Aim::class)] public string $aim = 'keep-moving',
         /** Doubles of each station before the singles; null: half. */
         #[Assert\Range(min: 1, max: 1000)] public ?int $first = null,
-        /** Doubles of each station; null: half. */
+        /** Doubles of each station; null: half, or as many as fit today. */
         #[Assert\Range(min: 1, max: 1000)] public ?int $cut = null,
         /** Singles for one double. */
         #[Assert\Range(min: 1, max: 10)] public float $ratio = ScaleWish::SINGLES_PER_DOUBLE,
-        /** Seconds of tries. */
-        #[Assert\Range(min: 5, max: 600)] public int $tries = 60,
+        /** Seconds of tries; null: a minute, or as many as fit today. */
+        #[Assert\Range(min: 5, max: 600)] public ?int $tries = null,
         /** Sets of the first doubles as a coach wants them, like 20-15-15; empty: as they are best. */
         #[Assert\Length(max: 80)] public string $sets = '',
     ) {
@@ -37,6 +37,6 @@ final readonly class PacingInput
 
     public function wish(): ScaleWish
     {
-        return new ScaleWish($this->first, $this->cut, $this->ratio, (float) $this->tries);
+        return new ScaleWish($this->first, $this->cut, $this->ratio, null === $this->tries ? null : (float) $this->tries);
     }
 }

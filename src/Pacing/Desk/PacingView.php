@@ -52,6 +52,10 @@ final readonly class PacingView
         public ?Scaling $recommended,
         public SentenceView $why,
         public int $contactsLeft,
+        /** Doubles of each station, of fewer doubles; null: as many as come are asked for. */
+        public ?int $cut,
+        /** Seconds of tries. */
+        public int $tries,
     ) {
     }
 }

@@ -41,8 +41,9 @@ final readonly class PlanPacing
         $left = $this->mayJump->orRefuse($athlete)->today->allowance->contactsLeftToday;
         $stage = $athlete->stage();
         [$jumper, $source] = $this->jumpers->of($athlete, $input->missCost, $input->breakCost);
+        $wish = $input->wish()->fitting($workout, $jumper, $left);
         try {
-            $ways = ScaledWay::all($workout, $input->wish(), $jumper, new Effort(Effort::AT_A_SCREEN));
+            $ways = ScaledWay::all($workout, $wish, $jumper, new Effort(Effort::AT_A_SCREEN));
         } catch (TooMuchWork) {
             throw BadField::of('text', $input->text, 'fewer doubles, or fewer rounds: so many take too long to plan');
         }
@@ -72,12 +73,14 @@ final readonly class PlanPacing
             $full->fit?->p90,
             self::bend($plans[0] ?? null, $input->sets),
             array_map(
-                static fn (ScaledWay $way): ScaledView => ScaledView::of($way, WorkoutView::of($way->timed->workout)->text, $left, $way->scaling === $scale->scaling),
+                static fn (ScaledWay $way): ScaledView => ScaledView::of($way, $left, $way->scaling === $scale->scaling),
                 $ways,
             ),
             $scale->scaling,
             self::said($scale->why),
             $left,
+            $wish->cut,
+            (int) $wish->triesS,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Zumbo\App\Pacing\Desk;
 
 use Zumbo\Core\Pacing\Scale\ScaledWay;
 use Zumbo\Core\Pacing\Scale\Scaling;
+use Zumbo\Core\Pacing\Workout\WorkoutWriting;
 
 /**
  * One way of scaling, for the whole workout.
@@ -36,13 +37,13 @@ final readonly class ScaledView
     ) {
     }
 
-    public static function of(ScaledWay $way, string $text, int $contactsLeft, bool $recommended): self
+    public static function of(ScaledWay $way, int $contactsLeft, bool $recommended): self
     {
         [$low, $high] = $way->timed->band();
 
         return new self(
             $way->scaling,
-            $text,
+            WorkoutWriting::of($way->timed->workout),
             $way->timed->expectedS,
             $low,
             $high,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Pacing\Together;
 
-use Zumbo\App\Shared\CsvText;
+use Zumbo\App\Shared\Sheet\CsvText;
 
 /**
  * A workout for the class as a table.

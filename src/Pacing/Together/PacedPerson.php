@@ -32,7 +32,12 @@ final readonly class PacedPerson
     /** @throws TooMuchWork when the effort does not suffice */
     public static function of(Judged $judged, Workout $workout, Jumper $jumper, Effort $effort): self
     {
-        return new self($judged, $jumper, ScaledWay::all($workout, new ScaleWish(), $jumper, $effort));
+        return new self($judged, $jumper, ScaledWay::all(
+            $workout,
+            (new ScaleWish())->fitting($workout, $jumper, $judged->today->allowance->contactsLeftToday),
+            $jumper,
+            $effort,
+        ));
     }
 
     /** Null: nothing fits. */
@@ -58,7 +63,7 @@ final readonly class PacedPerson
             ? LevelOptions::ofTries($workout, $this->jumper, ScaleWish::TRIES_S)
             : LevelOptions::ofDoubles($workout, $this->jumper);
         $left = $this->judged->today->allowance->contactsLeftToday;
-        $may = array_values(array_filter($all, static fn (LevelOption $one): bool => $one->doubles <= $left));
+        $may = array_values(array_filter($all, static fn (LevelOption $one): bool => $one->contacts <= $left));
 
         return [] === $may ? [$all[0]] : $may;
     }

@@ -25,6 +25,7 @@ use Zumbo\Core\Pacing\Together\ChanceTogether;
 use Zumbo\Core\Pacing\Together\LevelClass;
 use Zumbo\Core\Pacing\Workout\Workout;
 use Zumbo\Core\Pacing\Workout\WorkoutForm;
+use Zumbo\Core\Pacing\Workout\WorkoutWriting;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -53,7 +54,8 @@ final readonly class PlanClass
             $effort = new Effort(2 * Effort::AT_A_SCREEN);
             foreach ($people as $id => $one) {
                 if ($one->today->allowance->offersJumps()) {
-                    $paced[$id] = PacedPerson::of($one, $workout, $this->jumpers->of($one->athlete, $input->missCost, $input->breakCost)[0], $effort);
+                    [$jumper] = $this->jumpers->of($one->athlete, $input->missCost, $input->breakCost);
+                    $paced[$id] = PacedPerson::of($one, $workout, $jumper, $effort);
                 }
             }
             $level = null === $input->within || [] === $paced ? null : $this->level($paced, $workout, $input);
@@ -141,7 +143,7 @@ final readonly class PlanClass
             $way->timed->expectedS ?? 0.0,
             (int) round($way->timed->doubles ?? 0.0),
             $way?->timed->contacts() ?? 0,
-            null === $way ? '' : WorkoutView::of($way->timed->workout)->text,
+            null === $way ? '' : WorkoutWriting::of($way->timed->workout),
             $level,
         );
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Pacing\Workout;
 
-use Zumbo\Core\Pacing\Workout\Station;
 use Zumbo\Core\Pacing\Workout\Workout;
 use Zumbo\Core\Pacing\Workout\WorkoutForm;
 use Zumbo\Core\Pacing\Workout\WorkoutWriting;
@@ -37,7 +36,7 @@ final readonly class WorkoutView
             WorkoutWriting::of($workout),
             $workout->form,
             array_map(
-                static fn (array $stations): array => array_map(static fn (Station $one): WorkoutStationView => WorkoutStationView::of($one), $stations),
+                static fn (array $stations): array => array_map(WorkoutStationView::of(...), $stations),
                 $workout->rounds(),
             ),
             $workout->doubles(),

@@ -18,16 +18,16 @@ export interface Costs {
   aim: Aim;
 }
 
-/** How each way of scaling is meant; null: half. */
+/** How each way of scaling is meant; null: half, or as much as fits today. */
 export interface Scale {
   first: number | null;
   cut: number | null;
   ratio: number;
-  tries: number;
+  tries: number | null;
 }
 
 export const usualCosts: Costs = { missCost: 10, breakCost: 4, aim: 'keep-moving' };
-export const usualScale: Scale = { first: null, cut: null, ratio: 2, tries: 60 };
+export const usualScale: Scale = { first: null, cut: null, ratio: 2, tries: null };
 
 interface Asked extends Costs {
   text: string;
@@ -83,7 +83,7 @@ export function usePacing(athleteId: string, { scale, ...asked }: Asked, enabled
   const query = {
     ...asked,
     ratio,
-    tries,
+    ...(tries === null ? {} : { tries }),
     ...(first === null ? {} : { first }),
     ...(cut === null ? {} : { cut }),
   };

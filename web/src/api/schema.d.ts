@@ -5005,6 +5005,8 @@ export interface components {
             recommended: components["schemas"]["Scaling"] | null;
             why: components["schemas"]["SentenceView"];
             contactsLeft: number;
+            cut: number | null;
+            tries: number;
         };
         PartSecondsInput: {
             part: components["schemas"]["Slot"];
@@ -6848,7 +6850,7 @@ export interface operations {
                 first?: number | null;
                 cut?: number | null;
                 ratio?: number;
-                tries?: number;
+                tries?: number | null;
                 sets?: string;
             };
             header?: never;

@@ -82,6 +82,8 @@ export const pacing: Pacing = {
   recommended: 'fewer',
   why: { code: 'scaling.why_first', sentence: 'It keeps moving and still practises' },
   contactsLeft: 400,
+  cut: 25,
+  tries: 60,
 };
 
 const row = {

@@ -138,7 +138,11 @@ final class WorkoutCalculation implements Calculation
             'p90_s' => $high,
             'fixed_s' => $timed->fixedS,
             'rounds' => array_values($rounds),
-            'rounds_that_fit' => null === $timed->fit ? null : ['expected' => $timed->fit->expected, 'p10' => $timed->fit->p10, 'p90' => $timed->fit->p90],
+            'rounds_that_fit' => null === $timed->fit ? null : [
+                'expected' => $timed->fit->expected,
+                'p10' => $timed->fit->p10,
+                'p90' => $timed->fit->p90,
+            ],
             'chance_cap' => null === $cap ? null : $timed->chanceWithin((float) $cap),
             'chance_minutes' => $timed->chanceMinutes,
             'doubles' => $timed->doubles,

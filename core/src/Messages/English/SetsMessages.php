@@ -18,6 +18,7 @@ final class SetsMessages
             .'plan.',
         'pacing.hardly' => 'Breaks hardly matter here: sets of {from} to {to} are as good as the best, and unbroken '
             .'costs about {lost_s} s.',
+        'pacing.hardly_unbroken' => 'Breaks hardly matter here: first sets of {from} to {to} are as good as the best.',
         'pacing.pays' => 'Breaking pays: unbroken would take about {lost_s} s longer. Sets of {from} to {to} are as '
             .'good as the best.',
         'scaling.nothing_fits' => 'Nothing of it fits the {left, plural, =0 {contacts left today: none} one {# contact left today} '

@@ -15,19 +15,30 @@ final class AsManyAsCome
     /** The workout with a number at each of them: the most whose expected time fits what the others leave of the interval. */
     public static function filled(Workout $workout, RopeWork $rope): Workout
     {
-        return $workout->withStations(/** @param list<Station> $stations */ static function (array $stations, int $round) use ($workout, $rope): array {
-            $open = array_filter($stations, static fn (Station $one): bool => $one->isDoubles() && 0 === $one->reps);
-            if ([] === $open) {
-                return $stations;
-            }
-            $left = $workout->windowS - array_sum(array_map($rope->workS(...), $stations));
-            $each = self::fitting($left / \count($open), $rope, $rope->tiredness($round, 0));
+        return $workout->withStations(
+            /** @param list<Station> $stations */
+            static fn (array $stations, int $round): array => self::round($stations, $round, $workout->windowS, $rope),
+        );
+    }
 
-            return array_map(
-                static fn (Station $one): Station => $one->isDoubles() && 0 === $one->reps ? Station::doubles($each) : $one,
-                $stations,
-            );
-        });
+    /**
+     * @param list<Station> $stations
+     *
+     * @return list<Station>
+     */
+    private static function round(array $stations, int $round, int $windowS, RopeWork $rope): array
+    {
+        $open = array_filter($stations, static fn (Station $one): bool => $one->isDoubles() && 0 === $one->reps);
+        if ([] === $open) {
+            return $stations;
+        }
+        $left = $windowS - array_sum(array_map($rope->workS(...), $stations));
+        $each = self::fitting($left / \count($open), $rope, $rope->tiredness($round, 0));
+
+        return array_map(
+            static fn (Station $one): Station => $one->isDoubles() && 0 === $one->reps ? Station::doubles($each) : $one,
+            $stations,
+        );
     }
 
     private static function fitting(float $seconds, RopeWork $rope, float $tiredness): int

@@ -40,7 +40,8 @@ final readonly class DoublesPlan
         $plans = [];
         foreach ($timed->stations as $one) {
             if (null !== $one->plan && $one->station->isDoubles()) {
-                $plans[] = self::of($one->round, $one->plan, $jumper->hazard->times($one->tiredness)->first($one->station->reps), $one->workS);
+                $hazard = $jumper->hazard->times($one->tiredness)->first($one->station->reps);
+                $plans[] = self::of($one->round, $one->plan, $hazard, $one->workS);
             }
         }
 

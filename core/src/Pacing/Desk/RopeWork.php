@@ -96,14 +96,21 @@ final class RopeWork
             return $this->nothing();
         }
 
-        return $this->losses[self::key($station, $tiredness)] ??= array_map(
-            fn (float $multiple): LossDistribution => $plan->distributionUnder(
-                $this->hazard($station, $tiredness, $multiple),
-                $this->effort,
-                $this->grid,
-            ),
-            $this->multiples($station),
-        );
+        return $this->losses[self::key($station, $tiredness)] ??= $station->isDoubles()
+            ? array_map(
+                fn (float $multiple): LossDistribution => $this->loss($plan, $this->hazard($station, $tiredness, $multiple)),
+                $this->doubt->multiples,
+            )
+            // Singles are known well enough.
+            : array_fill(0, \count($this->doubt->multiples), $this->loss($plan, $this->hazard($station, $tiredness)));
+    }
+
+    /**
+     * @param list<float> $hazard
+     */
+    private function loss(SetPlan $plan, array $hazard): LossDistribution
+    {
+        return $plan->distributionUnder($hazard, $this->effort, $this->grid);
     }
 
     /**
@@ -129,16 +136,6 @@ final class RopeWork
     public function nothing(): array
     {
         return array_map(fn (): LossDistribution => LossDistribution::none($this->grid), $this->doubt->multiples);
-    }
-
-    /**
-     * @return non-empty-list<float> singles are known well enough
-     */
-    private function multiples(Station $station): array
-    {
-        return $station->isDoubles()
-            ? $this->doubt->multiples
-            : array_map(static fn (): float => 1.0, $this->doubt->multiples);
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class TimedWorkout
 
     /**
      * @param list<StationTime> $stations      in order
-     * @param list<float>|null  $chanceMinutes of each round that begins at the minute, that it is done before the next one; null: no such rounds
+     * @param list<float>|null  $chanceMinutes of each round at the minute, that it is done before the next one; null: none
      */
     private function __construct(
         public Workout $workout,

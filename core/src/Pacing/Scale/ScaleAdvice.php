@@ -67,8 +67,10 @@ final readonly class ScaleAdvice
         if (Aim::Race === $aim) {
             $late = null !== $first && ($full->chanceInCap() ?? 1.0) < self::LIKELY;
 
+            $percent = (int) round(100 * (float) $full->chanceInCap());
+
             return $late
-                ? [Scaling::FirstThenSingles, Verdict::of('scaling.why_cap', ['percent' => (int) round(100 * (float) $full->chanceInCap())])]
+                ? [Scaling::FirstThenSingles, Verdict::of('scaling.why_cap', ['percent' => $percent])]
                 : [Scaling::Full, Verdict::of('scaling.why_race')];
         }
         $saves = null === $first ? 0.0 : $full->timed->expectedS - $first->timed->expectedS;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Zumbo\Core\Pacing\Scale;
 
 use Zumbo\Core\Measure\OutOfRange;
+use Zumbo\Core\Pacing\Desk\Jumper;
+use Zumbo\Core\Pacing\SetPlan;
 use Zumbo\Core\Pacing\Workout\Station;
 use Zumbo\Core\Pacing\Workout\Workout;
 use Zumbo\Core\Pacing\Workout\WorkoutForm;
@@ -17,12 +19,15 @@ final readonly class ScaleWish
     /** A round of tries lasts so long (common practice, no published source). */
     public const TRIES_S = 60.0;
 
+    private const LEAST_S = 5.0;
+
     /** Both 2 and 3 are common practice. */
     public const SINGLES_PER_DOUBLE = 2.0;
 
     /**
-     * @param int|null $first doubles of each station before the singles; null: half
-     * @param int|null $cut   doubles of each station; null: half
+     * @param int|null   $first  doubles of each station before the singles; null: half
+     * @param int|null   $cut    doubles of each station; null: half
+     * @param float|null $triesS null: as is usual
      *
      * @throws OutOfRange when a number makes no sense
      */
@@ -30,16 +35,43 @@ final readonly class ScaleWish
         public ?int $first = null,
         public ?int $cut = null,
         public float $ratio = self::SINGLES_PER_DOUBLE,
-        public float $triesS = self::TRIES_S,
+        public ?float $triesS = null,
     ) {
         foreach (['first' => $first, 'cut' => $cut] as $name => $given) {
             if (null !== $given && $given < 1) {
                 throw OutOfRange::of($name, (string) $given, 'at least one double');
             }
         }
-        if (!($ratio >= 1.0 && $ratio <= 10.0) || !($triesS >= 5.0 && $triesS <= 600.0)) {
-            throw OutOfRange::of('scaling', \sprintf('%.3g singles, %.3g s', $ratio, $triesS), 'from 1 to 10 singles, from 5 to 600 s');
+        $seconds = $triesS ?? self::TRIES_S;
+        if (!($ratio >= 1.0 && $ratio <= 10.0) || !($seconds >= self::LEAST_S && $seconds <= 600.0)) {
+            throw OutOfRange::of('scaling', \sprintf('%.3g singles, %.3g s', $ratio, $seconds), 'from 1 to 10 singles, from 5 to 600 s');
         }
+    }
+
+    /** Where nothing was asked, half the doubles and the usual tries, or as many as the contacts left today hold. */
+    public function fitting(Workout $workout, Jumper $jumper, int $contactsLeft): self
+    {
+        $stations = $most = 0;
+        foreach ($workout->rounds() as $round) {
+            foreach ($round as $one) {
+                $stations += (int) $one->isDoubles();
+                $most = max($most, $one->isDoubles() ? $one->reps : 0);
+            }
+        }
+        $each = $contactsLeft / max(1, $stations);
+        [$q] = $jumper->hazard->first(1);
+        $half = max(1, (int) ceil($most / 2));
+        $misses = SetPlan::best($half, $jumper->hazard->first($half), $jumper->missCostS, $jumper->breakCostS)->expectedMisses() / $half;
+        // A missed jump is a contact; and rounds tire, so a tenth stays in hand.
+        $cut = max(1, min($half, (int) floor(0.9 * $each / (1 + $misses))));
+        $seconds = self::LEAST_S * floor((0.9 * $each * $jumper->secondsPerTry() * (1 - $q)) / self::LEAST_S);
+
+        return new self(
+            $this->first,
+            $this->cut ?? ($most > 0 ? $cut : null),
+            $this->ratio,
+            $this->triesS ?? max(self::LEAST_S, min(self::TRIES_S, $seconds)),
+        );
     }
 
     /** The workout scaled in one way; null: it can't be. */
@@ -77,7 +109,7 @@ final readonly class ScaleWish
         return match ($scaling) {
             Scaling::FirstThenSingles => [Station::doubles($first), ...$singles($doubles->reps - $first)],
             Scaling::Fewer => [Station::doubles(min($this->cut ?? $half, $doubles->reps))],
-            Scaling::Tries => [Station::tries($this->triesS)],
+            Scaling::Tries => [Station::tries($this->triesS ?? self::TRIES_S)],
             Scaling::Singles => $singles($doubles->reps),
             default => [$doubles],
         };

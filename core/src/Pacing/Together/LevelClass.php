@@ -48,7 +48,8 @@ final readonly class LevelClass
     /** From the first to the last of those who are in, on average. */
     public function spreadS(): float
     {
-        $times = array_map(static fn (LevelOption $one): float => $one->expectedS, array_diff_key($this->chosen, array_flip($this->outside)));
+        $in = array_diff_key($this->chosen, array_flip($this->outside));
+        $times = array_map(static fn (LevelOption $one): float => $one->expectedS, $in);
 
         return [] === $times ? 0.0 : max($times) - min($times);
     }

@@ -18,6 +18,8 @@ final readonly class LevelOption
         public float $expectedS,
         /** Doubles, or tries, fewer than the workout asks, in all of it. */
         public float $change,
+        /** Landings of its doubles and of the missed ones, on average. */
+        public float $contacts = 0.0,
     ) {
     }
 }

@@ -33,7 +33,7 @@ final class LevelOptions
             foreach ($all as $one) {
                 $plan = $rope->plan($one, $rope->tiredness($round, $tiring));
                 if ($one->isDoubles() && null !== $plan) {
-                    $stations[] = [$one->reps, $plan->cost];
+                    $stations[] = [$one->reps, $plan->cost, $plan->missesByReps()];
                 } else {
                     $fixed += $rope->workS($one) + ($plan?->expectedLossS() ?? 0.0);
                 }
@@ -44,13 +44,15 @@ final class LevelOptions
         $options = [];
         foreach (range([] === $stations ? 1 : max(array_column($stations, 0)), 1) as $most) {
             $doubles = 0;
+            $misses = 0.0;
             $seconds = $fixed;
-            foreach ($stations as [$reps, $cost]) {
+            foreach ($stations as [$reps, $cost, $missed]) {
                 $done = min($reps, $most);
                 $doubles += $done;
+                $misses += $missed[$done];
                 $seconds += $done / $jumper->doublesPerS + $cost[$done];
             }
-            $options[] = new LevelOption($most, false, (float) $doubles, $seconds, (float) ($asked - $doubles));
+            $options[] = new LevelOption($most, false, (float) $doubles, $seconds, (float) ($asked - $doubles), $doubles + $misses);
         }
 
         return self::sorted($options);
@@ -83,6 +85,7 @@ final class LevelOptions
                 $doubles,
                 $fixed + $stations * $seconds,
                 ($stations * ($usualS - $seconds)) / $jumper->secondsPerTry(),
+                $doubles / (1 - $jumper->hazard->first(1)[0]),
             );
         }
 

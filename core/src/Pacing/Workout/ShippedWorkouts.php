@@ -21,8 +21,10 @@ final class ShippedWorkouts
         'every-other' => ['Every other minute', 'every 2:00, 8 times: 40 doubles, row 45 s'],
         'on-and-off' => ['On and off', '6 times 1:30 on, 1:00 off: doubles'],
         'short-bites' => ['Short bites', '8 times 20 s on, 10 s off: doubles'],
-        'harbour-list' => ['The harbour list', 'once: 100 doubles, 40 squats 1:20, 80 doubles, 30 push-ups 1:00, 60 doubles, 20 burpees 1:00; cap 18:00'],
-        'there-and-back' => ['There and back', 'once: 80 doubles; then 4 rounds: 12 lunges 30 s, 20 doubles; then once: 80 doubles; cap 14:00'],
+        'harbour-list' => ['The harbour list', 'once: 100 doubles, 40 squats 1:20, 80 doubles, 30 push-ups 1:00, 60 doubles, '
+            .'20 burpees 1:00; cap 18:00'],
+        'there-and-back' => ['There and back', 'once: 80 doubles; then 4 rounds: 12 lunges 30 s, 20 doubles; '
+            .'then once: 80 doubles; cap 14:00'],
         'three-calm' => ['Three calm rounds', '3 rounds: 20 doubles, 60 singles, rest 1:00'],
         'first-doubles' => ['A first workout with doubles', '4 rounds: 10 doubles, plank 30 s, rest 30 s'],
     ];

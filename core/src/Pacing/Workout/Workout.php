@@ -77,11 +77,7 @@ final readonly class Workout
 
         return new self(
             $this->form,
-            array_map(
-                static fn (array $stations, int $at): WorkoutBlock => new WorkoutBlock($scaled($stations, $at), 1, null, []),
-                $rounds,
-                array_keys($rounds),
-            ),
+            self::blocksOf(array_map($scaled, $rounds, array_keys($rounds))),
             $this->windowS,
             $this->betweenS,
             $this->capS,
@@ -104,11 +100,45 @@ final readonly class Workout
 
         return new self(
             $this->form,
-            array_map(static fn (array $stations): WorkoutBlock => new WorkoutBlock($stations, 1, null, []), $kept),
+            self::blocksOf($kept),
             $this->windowS,
             $this->betweenS,
             $this->capS,
         );
+    }
+
+    /**
+     * @param list<Station> $some
+     * @param list<Station> $more
+     */
+    private static function alike(array $some, array $more): bool
+    {
+        $told = static fn (Station $one): array => [$one->kind, $one->name, $one->reps, $one->seconds, $one->tires];
+
+        return array_map($told, $some) === array_map($told, $more);
+    }
+
+    /**
+     * Rounds that are alike, one after the other, are one block.
+     *
+     * @param non-empty-list<list<Station>> $rounds
+     *
+     * @return non-empty-list<WorkoutBlock>
+     */
+    private static function blocksOf(array $rounds): array
+    {
+        $blocks = [];
+        $last = null;
+        foreach ($rounds as $stations) {
+            if (null !== $last && self::alike($last->stations, $stations)) {
+                array_pop($blocks);
+                $blocks[] = $last = new WorkoutBlock($stations, $last->times + 1, null, []);
+            } else {
+                $blocks[] = $last = new WorkoutBlock($stations, 1, null, []);
+            }
+        }
+
+        return $blocks;
     }
 
     /**

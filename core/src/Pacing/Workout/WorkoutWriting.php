@@ -13,7 +13,11 @@ final class WorkoutWriting
     {
         $blocks = array_map(
             static fn (WorkoutBlock $block): string => self::head($workout, $block).': '
-                .implode(', ', array_map(self::station(...), $block->stations, $block->each + array_fill(0, \count($block->stations), null))),
+                .implode(', ', array_map(
+                    self::station(...),
+                    $block->stations,
+                    array_pad($block->each, \count($block->stations), null),
+                )),
             $workout->blocks,
         );
 

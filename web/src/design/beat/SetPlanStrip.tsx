@@ -25,7 +25,13 @@ export function SetPlanStrip({ plan }: Props) {
           {Array.from({ length: set.reps }, (_, i) => (
             <path key={i} className={styles.double} d={arcs(set.at + i * REP)} />
           ))}
-          <text x={set.at + (set.reps * REP) / 2} y={52} className={styles.count}>
+          <text
+            x={set.at + (set.reps * REP) / 2}
+            y={54}
+            className={styles.count}
+            // However long the strip, 11 px high on a phone.
+            style={{ fontSize: Math.max(17, width / 27) }}
+          >
             {set.reps}
           </text>
           {nth < sets.length - 1 && (

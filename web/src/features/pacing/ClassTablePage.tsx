@@ -100,13 +100,15 @@ export function ClassTablePage() {
                   <p>The clock ends this workout for everybody at once.</p>
                 )}
                 <p className="no-print">
-                  <a href={classPacingFile(asked, 'csv')} download>
+                  <a className="touch" href={classPacingFile(asked, 'csv')} download>
                     As CSV
                   </a>{' '}
-                  <a href={classPacingFile(asked, 'json')} download="workout.json">
+                  <a className="touch" href={classPacingFile(asked, 'json')} download="workout.json">
                     As JSON
                   </a>{' '}
-                  <Link to="/pacing/cards">Cards to print</Link>
+                  <Link className="touch" to="/pacing/cards">
+                    Cards to print
+                  </Link>
                 </p>
               </Card>
             }
@@ -129,9 +131,12 @@ function titleOf({ rows }: ClassPacing): string {
 }
 
 function saysTogether({ change, spreadS, chanceTogether, rows }: ClassPacing): string {
+  if (change === null) {
+    return 'Working it out …';
+  }
   const outside = rows.filter(({ level }) => level?.outside === true).length;
   const held = chanceTogether === null ? '' : `; holds ${timesInHundred(chanceTogether)}`;
   return outside > 0
     ? `${String(outside)} can’t be brought in`
-    : `${String(change ?? 0)} doubles fewer in all: ${formatDuration(spreadS ?? 0)} from first to last${held}`;
+    : `${String(change)} doubles fewer in all: ${formatDuration(spreadS ?? 0)} from first to last${held}`;
 }

@@ -55,23 +55,25 @@ export function BendStrip({ bend, bestS, onSets, refused }: Props) {
   return (
     <div className={styles.bend}>
       <SetPlanStrip plan={sets} />
-      <div className={styles.rail} ref={strip}>
-        {placesOf(sets).map((place, nth) => (
-          <span
-            key={nth}
-            className={styles.break}
-            style={{ left: `${String((100 * place) / reps)}%` }}
-            role="slider"
-            tabIndex={0}
-            aria-label={`Break ${String(nth + 1)}`}
-            aria-valuemin={1}
-            aria-valuemax={reps - 1}
-            aria-valuenow={place}
-            aria-valuetext={`after ${String(place)} of ${String(reps)}`}
-            {...handle(nth, place)}
-          />
-        ))}
-      </div>
+      {sets.length > 1 && (
+        <div className={styles.rail} ref={strip}>
+          {placesOf(sets).map((place, nth) => (
+            <span
+              key={nth}
+              className={styles.break}
+              style={{ left: `${String((100 * place) / reps)}%` }}
+              role="slider"
+              tabIndex={0}
+              aria-label={`Break ${String(nth + 1)}`}
+              aria-valuemin={1}
+              aria-valuemax={reps - 1}
+              aria-valuenow={place}
+              aria-valuetext={`after ${String(place)} of ${String(reps)}`}
+              {...handle(nth, place)}
+            />
+          ))}
+        </div>
+      )}
       <p className={styles.cost} aria-live="polite">
         <strong>{sets.join('-')}</strong>: {formatDuration(expectedS)},{' '}
         {costS < 0.5 ? 'as good as the best' : `${costS.toFixed(1)} s more than the best`}
@@ -89,7 +91,6 @@ export function BendStrip({ bend, bestS, onSets, refused }: Props) {
           placeholder="20-15-15"
           value={typed ?? ''}
           onChange={(event) => setTyped(event.target.value)}
-          suffix={<span className={styles.hint}>Enter</span>}
         />
       </form>
       {refused !== null && <p role="alert">{refused}</p>}

@@ -32,13 +32,15 @@ export function ClassRows({ pacing }: { pacing: ClassPacing }) {
               <>
                 <td data-label="Gets stuck">{timesInHundred(row.stuck)}</td>
                 <td data-label="All of it">
-                  {formatDuration(row.expectedS)}
-                  {row.p90S - row.p10S >= 1 && (
+                  {row.plan.length === 0 ? 'not asked of them' : formatDuration(row.expectedS)}
+                  {row.plan.length > 0 && row.p90S - row.p10S >= 1 && (
                     <small>
                       {formatDuration(row.p10S)} to {formatDuration(row.p90S)}
                     </small>
                   )}
-                  {row.chanceInCap !== null && <small>in the cap {timesInHundred(row.chanceInCap)}</small>}
+                  {row.plan.length > 0 && row.chanceInCap !== null && (
+                    <small>in the cap {timesInHundred(row.chanceInCap)}</small>
+                  )}
                 </td>
                 <td data-label="Better">{better(row)}</td>
                 {levelled && <td data-label="Together">{together(row)}</td>}

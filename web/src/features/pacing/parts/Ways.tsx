@@ -33,7 +33,7 @@ export function Ways({ pacing, scale, onScale }: Props) {
         />
         <Small
           label="Cut to"
-          value={scale.cut ?? half}
+          value={scale.cut ?? pacing.cut ?? half}
           most={1000}
           onChange={(cut) => onScale({ ...scale, cut })}
         />
@@ -45,7 +45,7 @@ export function Ways({ pacing, scale, onScale }: Props) {
         />
         <Small
           label="Tries, s"
-          value={scale.tries}
+          value={scale.tries ?? pacing.tries}
           least={5}
           most={600}
           onChange={(tries) => onScale({ ...scale, tries })}

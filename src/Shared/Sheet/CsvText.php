@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Shared;
+namespace Zumbo\App\Shared\Sheet;
 
 /**
  * A table as CSV (RFC 4180); text that begins like a formula is no formula.
