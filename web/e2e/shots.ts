@@ -58,11 +58,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/class/weeks');
   await expect(page.getByRole('region', { name: 'Four weeks, day by day' })).toBeVisible();
   await take('weeks');
-  await page.goto('/rhythm/explorer');
-  await page.getByRole('combobox', { name: 'Athlete' }).fill('Ilse');
-  await page.getByRole('combobox', { name: 'Athlete' }).press('Enter');
-  await expect(page.getByRole('group', { name: 'Low and fast' })).toBeVisible();
-  await take('rhythm');
   await page.goto('/sets');
   await expect(page.getByRole('list', { name: 'Rungs' }).getByRole('listitem')).toHaveCount(8);
   await page.getByRole('combobox', { name: 'Athlete' }).fill('Callum');
