@@ -27,7 +27,14 @@ final class EffortTest extends TestCase
     /** Many rounds share one effort: each alone would be allowed. */
     public function testRoundsShareTheirEffort(): void
     {
-        $round = static fn (Effort $effort): RoundPlan => RoundPlan::of(60, 1.8, Hazard::constant(0.05), 10, 4, $effort);
+        $round = static fn (Effort $effort): RoundPlan => RoundPlan::of(
+            60,
+            1.8,
+            Hazard::weibull(20, 1.2),
+            10,
+            4,
+            $effort,
+        );
         $most = 300_000;
         $round(new Effort($most));
         $shared = new Effort($most);
@@ -45,7 +52,7 @@ final class EffortTest extends TestCase
         Registry::run('pace', [
             'reps' => 200,
             'reps_per_s' => 1.8,
-            'hazard' => ['kind' => 'constant', 'q' => 0.9],
+            'hazard' => ['kind' => 'list', 'q' => [0.91, 0.9]],
             'miss_cost_s' => 599.999,
             'break_cost_s' => 4.003,
         ]);

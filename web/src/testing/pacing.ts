@@ -4,7 +4,7 @@ import { ilse, tomasz } from './people';
 export const fifty: NonNullable<WorkoutRead['workout']> = {
   text: '2 rounds: 50 doubles',
   form: 'for-time',
-  rounds: [[{ kind: 'doubles', name: 'doubles', reps: 50, seconds: 0, tires: false }]],
+  rounds: [1, 2].map(() => [{ kind: 'doubles', name: 'doubles', reps: 50, seconds: 0, tires: false }]),
   doubles: 100,
   windowS: 0,
   betweenS: 0,

@@ -22,6 +22,7 @@ import { CostFields } from './parts/CostFields';
 import { ClassRows } from './parts/ClassRows';
 import { timesInHundred } from './parts/said';
 import { WorkoutEntry } from './parts/WorkoutEntry';
+import styles from './pacing.module.css';
 
 const WITHIN_S = 120;
 const LEAST = 15;
@@ -71,7 +72,7 @@ export function ClassTablePage() {
               <Card strong label="Together">
                 <h2>{level === null ? 'All done together' : saysTogether(pacing)}</h2>
                 {workout?.form === 'for-time' ? (
-                  <>
+                  <div className={styles.together}>
                     <p>
                       Everybody within so much of each other: nobody gets more than the workout, the least
                       change.
@@ -95,7 +96,7 @@ export function ClassTablePage() {
                     >
                       {level === null ? 'Within two minutes of each other' : 'As it was'}
                     </PlainButton>
-                  </>
+                  </div>
                 ) : (
                   <p>The clock ends this workout for everybody at once.</p>
                 )}

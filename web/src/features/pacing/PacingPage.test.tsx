@@ -89,6 +89,19 @@ describe('pacing', () => {
     expect(sent.filter((one) => one.path.startsWith(path))).toEqual([]);
   });
 
+  it('writes the text that its fields say', async () => {
+    const sent = answerWith(base);
+    renderPage(<PacingPage />);
+    await userEvent.click(await screen.findByText('As a form'));
+    await userEvent.click(screen.getByRole('button', { name: 'Another station' }));
+    expect(screen.getByRole('textbox', { name: 'Workout' })).toHaveValue('2 rounds: 50 doubles, rest 1:00');
+    const reps = screen.getByRole('spinbutton', { name: 'Reps of station 1' });
+    await userEvent.clear(reps);
+    await userEvent.type(reps, '40');
+    expect(screen.getByRole('textbox', { name: 'Workout' })).toHaveValue('2 rounds: 40 doubles');
+    await waitFor(() => expect(sent.some((one) => one.path.includes('read?text=2+rounds'))).toBe(true));
+  });
+
   it('plans no set for whose doubles do not hang together, but ways to practise them', async () => {
     answerWith({
       ...base,

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { Pacing } from '../../../api/pacing';
 import { Card } from '../../../design/page/Card';
 import { Facts } from '../../../design/page/Facts';
@@ -27,6 +28,9 @@ export function PlanCard({ pacing, onSets, refused }: Props) {
         <p className={styles.matter}>{pacing.matter.sentence}</p>
         <p className={styles.source}>{pacing.source.sentence}</p>
         {first !== undefined && <Prices first={first} />}
+        <Link className="touch" to={`/rhythm/explorer?athlete=${pacing.athleteId}`}>
+          High and slow, or low and fast?
+        </Link>
       </Card>
       <TimeCard pacing={pacing} />
     </div>

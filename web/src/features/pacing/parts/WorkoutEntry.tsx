@@ -10,6 +10,7 @@ import {
 } from '../../../api/pacing';
 import { useMayChange } from '../../../api/session';
 import { PlainButton } from '../../../design/page/PlainButton';
+import { WorkoutForm } from './WorkoutForm';
 import styles from '../pacing.module.css';
 
 interface Props {
@@ -64,6 +65,12 @@ export function WorkoutEntry({ text, onText, read }: Props) {
           <p className={styles.read}>Read as: {read.workout.text}</p>
         )}
       </div>
+      {read?.workout && (
+        <details>
+          <summary>As a form</summary>
+          <WorkoutForm workout={read.workout} onText={onText} />
+        </details>
+      )}
       <Keeping text={read?.workout?.text ?? null} kept={kept} />
     </div>
   );
