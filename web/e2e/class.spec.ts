@@ -109,6 +109,10 @@ test('the class hour: set, beat, log, gate, another screen, and the network cut 
     ]);
   }
 
+  // Who wrote it is told when it is fetched, and makes a row higher: a touch before would meet the row above.
+  const rows = justNow(page).getByRole('listitem').filter({ hasText: name });
+  await expect(rows.filter({ hasText: 'by Maren' })).toHaveCount(6);
+
   // Quality by one touch, and undo of one.
   await justNow(page)
     .getByRole('button', { name: `Quality of ${name} 22, miss: clean` })
