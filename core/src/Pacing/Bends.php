@@ -23,7 +23,6 @@ final readonly class Bends
         public float $expectedS,
         /** More than the best plan takes; 0: it is as good. */
         public float $costS,
-        public float $chanceUnbroken,
         public array $breaks,
     ) {
     }
@@ -51,7 +50,7 @@ final readonly class Bends
         }
         $expected = $time();
 
-        return new self($sets, $expected, max(0.0, $expected - $workS - $best->expectedLossS()), $best->chanceUnbroken(), $breaks);
+        return new self($sets, $expected, max(0.0, $expected - $workS - $best->expectedLossS()), $breaks);
     }
 
     /**

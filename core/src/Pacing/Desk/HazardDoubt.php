@@ -48,9 +48,4 @@ final readonly class HazardDoubt
 
         return new self(array_map(static fn (float $multiple): float => $multiple / $mean, $multiples));
     }
-
-    public function isNone(): bool
-    {
-        return 1 === \count($this->multiples);
-    }
 }

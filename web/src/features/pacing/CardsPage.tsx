@@ -9,16 +9,17 @@ import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { formatDuration } from '../../lib/duration';
-import { useWorkoutDraft } from '../../lib/workoutDraft';
+import { useCostsDraft, useWorkoutDraft } from '../../lib/workoutDraft';
 import { wayNames } from './parts/said';
 import styles from './cards.module.css';
 
 /** Pacing › Cards: what each one does, on a card of A6, four to a sheet of A4. */
 export function CardsPage() {
   const [text] = useWorkoutDraft();
+  const [costs] = useCostsDraft(usualCosts);
   const workout = useReadWorkout(text).data?.workout ?? null;
   const pacing = useClassPacing(
-    { ...usualCosts, text: workout?.text ?? '', within: null, least: 0 },
+    { ...costs, text: workout?.text ?? '', within: null, least: 0 },
     workout !== null,
   );
   return (

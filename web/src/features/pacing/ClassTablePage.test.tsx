@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react';
+import { cleanup, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { classPacing, fifty } from '../../testing/pacing';
@@ -70,6 +70,16 @@ describe('a workout for the class', () => {
       'href',
       expect.stringContaining('/api/class-pacing/csv?'),
     );
+  });
+
+  it('is the same on the cards as on the table', async () => {
+    const sent = answerWith(base);
+    renderPage(<ClassTablePage />);
+    await userEvent.click(await screen.findByLabelText('Race'));
+    cleanup();
+    renderPage(<CardsPage />);
+    await screen.findByRole('list', { name: 'Cards' });
+    expect(sent.at(-1)?.path).toContain('aim=race');
   });
 
   it('goes on cards, without why somebody does not jump', async () => {

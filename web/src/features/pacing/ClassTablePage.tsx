@@ -17,7 +17,7 @@ import { PlainButton } from '../../design/page/PlainButton';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { formatDuration } from '../../lib/duration';
-import { useWorkoutDraft } from '../../lib/workoutDraft';
+import { useCostsDraft, useWorkoutDraft } from '../../lib/workoutDraft';
 import { CostFields } from './parts/CostFields';
 import { ClassRows } from './parts/ClassRows';
 import { timesInHundred } from './parts/said';
@@ -30,7 +30,7 @@ const LEAST = 15;
 /** Pacing › Class table: one workout for everybody who is here, and how all end together. */
 export function ClassTablePage() {
   const [text, setText] = useWorkoutDraft();
-  const [costs, setCosts] = useState(usualCosts);
+  const [costs, setCosts] = useCostsDraft(usualCosts);
   const [level, setLevel] = useState<{ within: number; least: number } | null>(null);
   const read = useReadWorkout(text).data;
   const workout = read?.workout ?? null;

@@ -12,7 +12,7 @@ import { NotToday } from '../../design/page/NotToday';
 import { Empty, Failed, Loading } from '../../design/page/StateNote';
 import { useKept } from '../../design/page/useKept';
 import { Workbench } from '../../design/page/Workbench';
-import { useWorkoutDraft } from '../../lib/workoutDraft';
+import { useCostsDraft, useWorkoutDraft } from '../../lib/workoutDraft';
 import { CostFields } from './parts/CostFields';
 import { PlanCard } from './parts/PlanCard';
 import { Ways } from './parts/Ways';
@@ -51,7 +51,7 @@ function Planned({ athletes }: { athletes: Athlete[] }) {
     other.stageNumber > one.stageNumber ? other : one,
   );
   const [text, setText] = useWorkoutDraft();
-  const [costs, setCosts] = useState(usualCosts);
+  const [costs, setCosts] = useCostsDraft(usualCosts);
   const [scale, setScale] = useState(usualScale);
   const [sets, setSets] = useState('');
   const read = useReadWorkout(text).data;
