@@ -48,6 +48,8 @@ final class GymKeys
         'gate_decision',
         'own_drill',
         'own_workout',
+        'paced_run',
+        'chosen_way',
         'trail',
         'signed_in_device',
     ];

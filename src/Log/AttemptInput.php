@@ -6,6 +6,7 @@ namespace Zumbo\App\Log;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Entity\Log\AttemptKind;
+use Zumbo\App\Platform\Clock\PastInstant;
 use Zumbo\App\Platform\Input\OneOf;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
@@ -30,10 +31,7 @@ final readonly class AttemptInput
         /**
          * When it was logged, like 2026-11-24T18:42:00Z; left out: now. Kept on the device while the network is away.
          */
-        #[Assert\Regex(
-            '/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?Z$/',
-            message: 'an instant like 2026-11-24T18:42:00Z',
-        ),]
+        #[Assert\Regex(PastInstant::PATTERN, message: PastInstant::EXAMPLE)]
         public ?string $at = null,
     ) {
     }

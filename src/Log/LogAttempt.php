@@ -13,6 +13,7 @@ use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Platform\Clock\PastInstant;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
 use Zumbo\App\Platform\Problem\BadField;
@@ -30,9 +31,6 @@ use Zumbo\Core\Streak\AttemptEnd;
  */
 final readonly class LogAttempt
 {
-    /** A device's clock may run ahead by so much. */
-    private const CLOCK_SLACK = '+10 minutes';
-
     public function __construct(
         private Attempts $attempts,
         private DaySums $sums,
@@ -174,12 +172,8 @@ final readonly class LogAttempt
     private function at(AttemptInput $input): \DateTimeImmutable
     {
         $now = $this->clock->now();
-        $at = null === $input->at ? $now : date_create_immutable($input->at);
-        if (false === $at || $at > $now->modify(self::CLOCK_SLACK)) {
-            throw BadField::of('at', $input->at, 'an instant that has been, like '.$now->format('Y-m-d\TH:i:s\Z'));
-        }
 
-        return $at->setTimezone(new \DateTimeZone('UTC'));
+        return null === $input->at ? $now->setTimezone(new \DateTimeZone('UTC')) : PastInstant::of('at', $input->at, $now);
     }
 
     private function refuseUnknownDrill(AttemptInput $input): void

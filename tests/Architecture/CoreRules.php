@@ -33,7 +33,7 @@ final class CoreRules
         // Intervals are logged as the stage's gate counts.
         'Sets' => ['Rhythm', 'Streak', 'Drill', 'Path', 'Method'],
         'Load' => ['Drill', 'Rhythm'],
-        'Pacing' => ['Streak'],
+        'Pacing' => ['Streak', 'Jump'],
         'Jump' => [],
         // Whether a trim helped is read off the streaks before and after it.
         'Gear' => ['Rope', 'Cable', 'Body', 'Streak'],

@@ -48,6 +48,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/attempts/{id}' => 'ROLE_HELPER',
         'DELETE /api/cables/{id}' => 'ROLE_COACH',
         'DELETE /api/calendar-links/{id}' => 'ROLE_COACH',
+        'DELETE /api/chosen-ways/{id}' => 'ROLE_COACH',
         'DELETE /api/class-clock/{id}' => 'ROLE_HELPER',
         'DELETE /api/drills/{id}' => 'ROLE_COACH',
         'DELETE /api/entry-lists/{id}' => 'ROLE_COACH',
@@ -57,6 +58,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/imports/{id}' => 'ROLE_OWNER',
         'DELETE /api/links/{id}' => 'ROLE_OWNER',
         'DELETE /api/notes/{id}' => 'ROLE_COACH',
+        'DELETE /api/paced-runs/{id}' => 'ROLE_HELPER',
         'DELETE /api/people/{id}' => 'ROLE_OWNER',
         'DELETE /api/pins/{id}' => 'ROLE_COACH',
         'DELETE /api/practice/{id}' => 'ROLE_COACH',
@@ -122,6 +124,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/notes' => 'ROLE_COACH',
         'GET /api/openapi.json' => 'ROLE_HELPER',
         'GET /api/order-list' => 'ROLE_HELPER',
+        'GET /api/paced-runs' => 'ROLE_HELPER',
         'GET /api/pattern' => 'ROLE_HELPER',
         'GET /api/pattern/click.wav' => 'ROLE_HELPER',
         'GET /api/people' => 'ROLE_OWNER',
@@ -178,6 +181,7 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/imports/{id}/agree' => 'ROLE_OWNER',
         'POST /api/me/password' => 'ROLE_HELPER',
         'POST /api/notes/{id}/restore' => 'ROLE_COACH',
+        'POST /api/paced-runs/{id}/restore' => 'ROLE_HELPER',
         'POST /api/pins/{id}/restore' => 'ROLE_COACH',
         'POST /api/rack/{id}/inspection' => 'ROLE_HELPER',
         'POST /api/rack/{id}/restore' => 'ROLE_COACH',
@@ -195,6 +199,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/cables/{id}' => 'ROLE_COACH',
         'PUT /api/calendar-links/{id}' => 'ROLE_COACH',
         'PUT /api/cautions/{id}' => 'ROLE_HELPER',
+        'PUT /api/chosen-ways/{id}' => 'ROLE_COACH',
         'PUT /api/class-after/{id}' => 'ROLE_COACH',
         'PUT /api/class-clock/{id}' => 'ROLE_HELPER',
         'PUT /api/drills/{id}' => 'ROLE_COACH',
@@ -210,6 +215,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/invitations/{id}' => 'ROLE_OWNER',
         'PUT /api/nights/{id}' => 'ROLE_HELPER',
         'PUT /api/notes/{id}' => 'ROLE_COACH',
+        'PUT /api/paced-runs/{id}' => 'ROLE_HELPER',
         'PUT /api/pins/{id}' => 'ROLE_COACH',
         'PUT /api/placements/{id}' => 'ROLE_COACH',
         'PUT /api/practice/{id}' => 'ROLE_COACH',
@@ -357,6 +363,12 @@ final class AuthorisationTest extends ApiTestCase
         $workout = self::id();
         $this->send('PUT', '/api/workouts/'.$workout, ['name' => 'Ours', 'text' => '3 rounds: 20 doubles']);
         $this->assertStatus(201);
+        [$run, $way] = [self::id(), self::id()];
+        $doing = ['athleteId' => $athlete, 'workout' => '20 doubles', 'scaling' => 'fewer', 'doing' => '10 doubles'];
+        $this->send('PUT', '/api/chosen-ways/'.$way, $doing);
+        $this->assertStatus(201);
+        $this->send('PUT', '/api/paced-runs/'.$run, self::pacedRun($athlete));
+        $this->assertStatus(201);
         $calendar = self::id();
         $this->send('PUT', '/api/calendar-links/'.$calendar, ['secret' => $secret]);
         $this->assertStatus(200);
@@ -364,6 +376,8 @@ final class AuthorisationTest extends ApiTestCase
             'calendar-links' => $calendar,
             'practice' => $practice,
             'workouts' => $workout,
+            'paced-runs' => $run,
+            'chosen-ways' => $way,
             'class-clock' => $clock,
             'links' => $link,
             'people' => $person,
@@ -490,5 +504,25 @@ final class AuthorisationTest extends ApiTestCase
         $needed = $attribute?->newInstance()->attribute;
 
         return \is_string($needed) ? $needed : '';
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function pacedRun(string $athlete): array
+    {
+        $leg = ['round' => 1, 'kind' => 'doubles', 'name' => 'doubles', 'reps' => 20, 'workS' => 11, 'startS' => 0, 'endS' => 12];
+
+        return [
+            'athleteId' => $athlete,
+            'workout' => '20 doubles',
+            'startedAt' => '2026-11-20T17:00:00Z',
+            'expectedS' => 12,
+            'p10S' => 11,
+            'p90S' => 14,
+            'wider' => 1,
+            'finished' => true,
+            'legs' => [$leg + ['pauseS' => 0, 'misses' => 0.2, 'doneS' => 12.5, 'missed' => 0]],
+        ];
     }
 }

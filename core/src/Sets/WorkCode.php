@@ -11,10 +11,13 @@ use Zumbo\Core\Sets\Interval\IntervalProgramme;
 use Zumbo\Core\Sets\Ladder\LadderFamily;
 
 /**
- * The names under which work stands in the record: the drills, the ladders, the interval sets, the games.
+ * The names under which work stands in the record: the drills, the ladders, the interval sets, the games, paced workouts.
  */
 final class WorkCode
 {
+    /** The doubles of a paced workout. */
+    public const WORKOUT = 'workout';
+
     private const LADDER = 'ladder-';
 
     public static function ofLadder(LadderFamily $family): string
@@ -31,6 +34,7 @@ final class WorkCode
             ...DrillTable::codes(),
             ...array_map(self::ofLadder(...), LadderFamily::cases()),
             IntervalProgramme::CODE,
+            self::WORKOUT,
             ...array_column(Game::cases(), 'value'),
             DrillShelf::OWN,
         ];

@@ -20,6 +20,8 @@ final readonly class GymRows
         'gate_decision',
         'own_drill',
         'own_workout',
+        'paced_run',
+        'chosen_way',
         'noted_caution',
         'day_stop',
         'attendance',

@@ -32,6 +32,8 @@ final readonly class Athletes
         'accepted_weeks',
         'calendar_link',
         'hall_spot',
+        'paced_run',
+        'chosen_way',
     ];
 
     public function __construct(private GymDatabase $database, private GymScope $scope)

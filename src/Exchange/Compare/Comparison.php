@@ -9,6 +9,7 @@ use Zumbo\App\Exchange\Rule\EntryRules;
 use Zumbo\App\Exchange\Rule\HealthRules;
 use Zumbo\App\Exchange\Rule\IncomingRow;
 use Zumbo\App\Exchange\Rule\MeasureRules;
+use Zumbo\App\Exchange\Rule\PacingRules;
 use Zumbo\App\Exchange\Rule\PathRules;
 use Zumbo\App\Exchange\Rule\ReadRow;
 use Zumbo\App\Exchange\Rule\RowError;
@@ -172,6 +173,7 @@ final class Comparison
             ...HealthRules::errors($row, $mine, $whole),
             ...SettingsRules::errors($row, $whole),
             ...PathRules::errors($row, $whole),
+            ...PacingRules::errors($row, $whole),
             ...TrailRules::errors($row, $mine),
         ];
     }

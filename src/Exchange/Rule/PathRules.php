@@ -7,8 +7,6 @@ namespace Zumbo\App\Exchange\Rule;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Method\ChosenWays;
 use Zumbo\Core\Method\UnknownWay;
-use Zumbo\Core\Pacing\Workout\WorkoutError;
-use Zumbo\Core\Pacing\Workout\WorkoutText;
 use Zumbo\Core\Path\GateChoice;
 use Zumbo\Core\Path\GateSetting;
 use Zumbo\Core\Rhythm\Pattern;
@@ -31,7 +29,6 @@ final class PathRules
             ...self::ways($row, $whole),
             ...'gates' === $row->table->name ? self::gate($row, $whole) : [],
             ...'drills' === $row->table->name ? self::drill($row, $whole) : [],
-            ...'workouts' === $row->table->name ? self::workout($row, $whole) : [],
         ];
     }
 
@@ -89,22 +86,6 @@ final class PathRules
             Pattern::parse(\is_string($whole['notation'] ?? null) ? $whole['notation'] : '');
         } catch (PatternError $e) {
             return [RowError::of($row->where, 'notation', $whole['notation'] ?? null, $e->accepted)];
-        }
-
-        return [];
-    }
-
-    /**
-     * @param array<string, mixed> $whole
-     *
-     * @return list<RowError>
-     */
-    private static function workout(ReadRow $row, array $whole): array
-    {
-        try {
-            WorkoutText::read(\is_string($whole['workout'] ?? null) ? $whole['workout'] : '');
-        } catch (WorkoutError $e) {
-            return [RowError::of($row->where, 'workout', $whole['workout'] ?? null, $e->accepted)];
         }
 
         return [];

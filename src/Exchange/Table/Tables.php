@@ -13,7 +13,9 @@ use Zumbo\App\Entity\Path\OwnDrill;
 use Zumbo\App\Entity\People\DominantHand;
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Entity\People\Tag;
+use Zumbo\App\Entity\Plan\ChosenWay;
 use Zumbo\App\Entity\Plan\OwnWorkout;
+use Zumbo\App\Entity\Plan\PacedRun;
 use Zumbo\App\Entity\Trail\TrailDeed;
 use Zumbo\App\Entity\Trail\TrailLine;
 use Zumbo\Core\Body\BirthYear;
@@ -32,6 +34,8 @@ use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Gear\InspectionPoint;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Quantity;
+use Zumbo\Core\Pacing\Run\RunLegs;
+use Zumbo\Core\Pacing\Scale\Scaling;
 use Zumbo\Core\Path\GateChoice;
 use Zumbo\Core\Path\GateSetting;
 use Zumbo\Core\Rope\School;
@@ -76,6 +80,8 @@ final class Tables
             self::gates(),
             self::drills(),
             self::workouts(),
+            self::pacedRuns(),
+            self::chosenWays(),
             self::trail(),
         ];
 
@@ -434,6 +440,37 @@ final class Tables
             Column::id(),
             Column::text('name', 1, OwnWorkout::MOST_NAME, 'as a coach says it'),
             Column::text('workout', 1, OwnWorkout::MOST_TEXT, 'what is done, as text'),
+        ]);
+    }
+
+    private static function pacedRuns(): Table
+    {
+        return new Table('paced_runs', 'paced_run', [
+            Column::id(),
+            Column::athlete(),
+            Column::instant('started_at', 'when its clock started'),
+            Column::text('run_by', 0, 80, 'by whom; nothing: nobody knows')->orElse(''),
+            Column::text('workout', 1, OwnWorkout::MOST_TEXT, 'what was done, as text'),
+            Column::number('expected_s', 0, 36_000, 'seconds expected before the start'),
+            Column::number('low_s', 0, 36_000, 'one in ten is quicker, as said before the start'),
+            Column::number('high_s', 0, 36_000, 'one in ten is slower, as said before the start'),
+            Column::number('wider', 1, 10, 'by how much that band had been widened'),
+            Column::flag('finished', 'done to its end'),
+            Column::text('legs', 1, PacedRun::MOST_LEGS, 'leg by leg, as JSON: '.RunLegs::PLACES),
+        ]);
+    }
+
+    private static function chosenWays(): Table
+    {
+        return new Table('chosen_ways', 'chosen_way', [
+            Column::id(),
+            Column::athlete(),
+            Column::text('workout', 1, OwnWorkout::MOST_TEXT, 'as it stands on the whiteboard'),
+            Column::choice('scaling', array_column(Scaling::cases(), 'value'), 'the way it is done'),
+            Column::text('doing', 1, OwnWorkout::MOST_TEXT, 'as the athlete does it'),
+            Column::text('reason', 0, ChosenWay::MOST_REASON, 'why')->orElse(''),
+            Column::text('chosen_by', 0, 80, 'by whom')->orElse(''),
+            Column::instant('chosen_at', 'when'),
         ]);
     }
 

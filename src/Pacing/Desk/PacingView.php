@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Pacing\Desk;
 
+use Zumbo\App\Pacing\Choice\ChosenWayView;
+use Zumbo\App\Pacing\Run\PacedLeg;
 use Zumbo\App\Pacing\Workout\WorkoutView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Pacing\Scale\Scaling;
@@ -18,6 +20,8 @@ final readonly class PacingView
      * @param list<PacedStationView> $strip         all stations in order
      * @param list<float>|null       $chanceMinutes of each round at the minute, that it is done in time
      * @param list<ScaledView>       $ways
+     * @param list<PacedLeg>         $legs          as a pacer calls them
+     * @param list<SpeedView>        $speeds
      */
     public function __construct(
         public string $athleteId,
@@ -56,6 +60,13 @@ final readonly class PacingView
         public ?int $cut,
         /** Seconds of tries. */
         public int $tries,
+        public CostsView $costs,
+        /** By how much its band is widened, as forecasts have held. */
+        public float $wider,
+        public array $legs,
+        public array $speeds,
+        /** The way that a coach chose; null: none. */
+        public ?ChosenWayView $chosen,
     ) {
     }
 }

@@ -6,6 +6,10 @@ namespace Zumbo\App\Pacing\Desk;
 
 use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\Plan\ChosenWays;
+use Zumbo\App\Pacing\Choice\ChosenWayView;
+use Zumbo\App\Pacing\Run\PacedLeg;
+use Zumbo\App\Pacing\Run\ReadRuns;
 use Zumbo\App\Pacing\Workout\WorkoutOf;
 use Zumbo\App\Pacing\Workout\WorkoutView;
 use Zumbo\App\Platform\Problem\BadField;
@@ -18,11 +22,15 @@ use Zumbo\Core\Numeric\Effort;
 use Zumbo\Core\Numeric\TooMuchWork;
 use Zumbo\Core\Pacing\Bends;
 use Zumbo\Core\Pacing\Desk\DoublesPlan;
+use Zumbo\Core\Pacing\Desk\Jumper;
+use Zumbo\Core\Pacing\Desk\JumpSpeed;
 use Zumbo\Core\Pacing\Desk\TimedWorkout;
 use Zumbo\Core\Pacing\PlanAdvice;
+use Zumbo\Core\Pacing\Run\Pacer;
 use Zumbo\Core\Pacing\Scale\Aim;
 use Zumbo\Core\Pacing\Scale\ScaleAdvice;
 use Zumbo\Core\Pacing\Scale\ScaledWay;
+use Zumbo\Core\Pacing\Workout\WorkoutWriting;
 use Zumbo\Core\Stage\Stage;
 
 /**
@@ -30,7 +38,7 @@ use Zumbo\Core\Stage\Stage;
  */
 final readonly class PlanPacing
 {
-    public function __construct(private Athletes $athletes, private ReadJumper $jumpers, private MayJump $mayJump)
+    public function __construct(private Athletes $athletes, private ReadJumper $jumpers, private ReadRuns $runs, private ChosenWays $ways, private MayJump $mayJump)
     {
     }
 
@@ -40,7 +48,8 @@ final readonly class PlanPacing
         $athlete = $this->athletes->get($id);
         $left = $this->mayJump->orRefuse($athlete)->today->allowance->contactsLeftToday;
         $stage = $athlete->stage();
-        [$jumper, $source] = $this->jumpers->of($athlete, $input->missCost, $input->breakCost);
+        $pace = $this->jumpers->of($athlete, $input->costs(), $this->runs->calibration()->wider);
+        $jumper = $pace->jumper;
         $wish = $input->wish()->fitting($workout, $jumper, $left);
         try {
             $ways = ScaledWay::all($workout, $wish, $jumper, new Effort(Effort::AT_A_SCREEN));
@@ -52,13 +61,15 @@ final readonly class PlanPacing
         $advice = [] === $plans ? PlanAdvice::withoutPlan() : PlanAdvice::of($plans[0]);
         $scale = ScaleAdvice::of($ways, Aim::from($input->aim), $stage, $left);
         [$low, $high] = $full->band();
+        $bend = self::bend($plans[0] ?? null, $input->sets);
+        $chosen = $this->ways->of(WorkoutWriting::of($workout))[$id->toRfc4122()] ?? null;
 
         return new PacingView(
             $id->toRfc4122(),
             WorkoutView::of($workout),
             self::said($advice->plan),
             self::said($advice->matter),
-            self::said($source),
+            self::said($pace->source),
             array_map(self::round(...), $plans),
             self::strip($full, $plans),
             $full->expectedS,
@@ -71,7 +82,7 @@ final readonly class PlanPacing
             $full->fit?->expected,
             $full->fit?->p10,
             $full->fit?->p90,
-            self::bend($plans[0] ?? null, $input->sets),
+            $bend,
             array_map(
                 static fn (ScaledWay $way): ScaledView => ScaledView::of($way, $left, $way->scaling === $scale->scaling),
                 $ways,
@@ -81,6 +92,11 @@ final readonly class PlanPacing
             $left,
             $wish->cut,
             (int) $wish->triesS,
+            $pace->costs,
+            $jumper->wider,
+            self::legs($full, $plans, $jumper, $bend),
+            SpeedView::all($full, JumpSpeed::from($input->speed)),
+            null === $chosen ? null : ChosenWayView::of($chosen),
         );
     }
 
@@ -103,6 +119,18 @@ final readonly class PlanPacing
             $one->withSets(1),
             $one->hazard,
         );
+    }
+
+    /**
+     * @param list<DoublesPlan> $plans
+     *
+     * @return list<PacedLeg>
+     */
+    private static function legs(TimedWorkout $full, array $plans, Jumper $jumper, ?BendView $bend): array
+    {
+        $first = null === $bend || [] === $bend->sets ? null : $bend->sets;
+
+        return array_map(PacedLeg::planned(...), Pacer::legs($full, $plans, $jumper->missCostS, $jumper->breakCostS, $first));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Pacing\Together;
 
+use Zumbo\App\Pacing\Choice\ChosenWayView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Pacing\Scale\Scaling;
 
@@ -32,12 +33,13 @@ final readonly class ClassRowView
         /** Null: nothing of it fits today. */
         public ?Scaling $recommended,
         public ?SentenceView $why,
-        /** As recommended. */
+        /** As the coach has chosen, else as recommended. */
         public float $scaledS,
         public int $scaledDoubles,
         public int $scaledContacts,
         public string $scaledText,
         public ?LevelView $level,
+        public ?ChosenWayView $chosen,
     ) {
     }
 }

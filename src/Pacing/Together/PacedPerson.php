@@ -68,6 +68,11 @@ final readonly class PacedPerson
         return [] === $may ? [$all[0]] : $may;
     }
 
+    public function timed(Workout $workout): TimedWorkout
+    {
+        return TimedWorkout::of($workout, $this->jumper);
+    }
+
     public function doing(LevelOption $option): TimedWorkout
     {
         $workout = $this->ways[0]->timed->workout;

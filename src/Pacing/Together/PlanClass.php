@@ -6,7 +6,11 @@ namespace Zumbo\App\Pacing\Together;
 
 use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Gym\Gyms;
+use Zumbo\App\Entity\Plan\ChosenWay;
+use Zumbo\App\Entity\Plan\ChosenWays;
+use Zumbo\App\Pacing\Choice\ChosenWayView;
 use Zumbo\App\Pacing\Desk\ReadJumper;
+use Zumbo\App\Pacing\Run\ReadRuns;
 use Zumbo\App\Pacing\Workout\WorkoutOf;
 use Zumbo\App\Pacing\Workout\WorkoutView;
 use Zumbo\App\Platform\Problem\BadField;
@@ -36,6 +40,8 @@ final readonly class PlanClass
     public function __construct(
         private ReadHere $here,
         private ReadJumper $jumpers,
+        private ReadRuns $runs,
+        private ChosenWays $ways,
         private Gyms $gyms,
         private CurrentCoach $coach,
         private ClockInterface $clock,
@@ -48,14 +54,15 @@ final readonly class PlanClass
         if (null !== $input->within && WorkoutForm::ForTime !== $workout->form) {
             throw BadField::of('within', (string) $input->within, 'a workout for time: the others end by the clock for everybody');
         }
+        $wider = $this->runs->calibration()->wider;
         $people = $this->here->tonight($this->gyms->current(), $this->clock->now())['here'];
         try {
             $paced = [];
             $effort = new Effort(2 * Effort::AT_A_SCREEN);
             foreach ($people as $id => $one) {
                 if ($one->today->allowance->offersJumps()) {
-                    [$jumper] = $this->jumpers->of($one->athlete, $input->missCost, $input->breakCost);
-                    $paced[$id] = PacedPerson::of($one, $workout, $jumper, $effort);
+                    $pace = $this->jumpers->of($one->athlete, $input->costs(), $wider);
+                    $paced[$id] = PacedPerson::of($one, $workout, $pace->jumper, $effort);
                 }
             }
             $level = null === $input->within || [] === $paced ? null : $this->level($paced, $workout, $input);
@@ -63,9 +70,10 @@ final readonly class PlanClass
             throw BadField::of('text', $input->text, 'fewer doubles, or fewer rounds: so many take too long to plan');
         }
         $rows = [];
+        $chosen = $this->ways->of(WorkoutWriting::of($workout));
         foreach ($people as $id => $one) {
             $rows[] = isset($paced[$id])
-                ? self::row($one, $paced[$id], Aim::from($input->aim), null === $level ? null : self::levelOf($id, $level))
+                ? self::row($one, $paced[$id], Aim::from($input->aim), null === $level ? null : self::levelOf($id, $level), $chosen[$id] ?? null)
                 : $this->without($one);
         }
         usort($rows, static fn (ClassRowView $a, ClassRowView $b): int => $b->stuck <=> $a->stuck);
@@ -118,12 +126,13 @@ final readonly class PlanClass
         );
     }
 
-    private static function row(Judged $one, PacedPerson $paced, Aim $aim, ?LevelView $level): ClassRowView
+    private static function row(Judged $one, PacedPerson $paced, Aim $aim, ?LevelView $level, ?ChosenWay $chosen): ClassRowView
     {
         $stage = $one->athlete->stage();
         $full = $paced->ways[0]->timed;
         $advice = ScaleAdvice::of($paced->ways, $aim, $stage, $one->today->allowance->contactsLeftToday);
-        $way = $paced->way($advice->scaling);
+        // What the coach has chosen stands; beside it what would be recommended.
+        $doing = null === $chosen ? $paced->way($advice->scaling)?->timed : $paced->timed(WorkoutOf::text($chosen->doing()));
         $plans = $stage->isBefore(Stage::Link) ? [] : DoublesPlan::all($full, $paced->jumper);
         [$low, $high] = $full->band();
 
@@ -140,11 +149,12 @@ final readonly class PlanClass
             $paced->ways[0]->chanceInCap(),
             $advice->scaling,
             SentenceView::of($advice->why, LengthUnit::Centimetre),
-            $way->timed->expectedS ?? 0.0,
-            (int) round($way->timed->doubles ?? 0.0),
-            $way?->timed->contacts() ?? 0,
-            null === $way ? '' : WorkoutWriting::of($way->timed->workout),
+            $doing->expectedS ?? 0.0,
+            (int) round($doing->doubles ?? 0.0),
+            $doing?->contacts() ?? 0,
+            null === $doing ? '' : WorkoutWriting::of($doing->workout),
             $level,
+            null === $chosen ? null : ChosenWayView::of($chosen),
         );
     }
 
@@ -169,6 +179,7 @@ final readonly class PlanClass
             0,
             0,
             '',
+            null,
             null,
         );
     }

@@ -1557,6 +1557,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/chosen-ways/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps how an athlete does a workout, in place of what was chosen before.
+         * @description For coaches.
+         */
+        put: operations["chosenWayChoose"];
+        post?: never;
+        /**
+         * Takes the choice back: what is recommended stands again.
+         * @description For coaches.
+         */
+        delete: operations["chosenWayRemove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class": {
         parameters: {
             query?: never;
@@ -2671,6 +2695,70 @@ export interface paths {
         get: operations["orderList"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paced-runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Paced workouts held against their plans, the newest first, and how many forecasts held.
+         * @description For whoever is signed in.
+         */
+        get: operations["pacedRunAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paced-runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps a paced workout with its touches.
+         * @description For whoever is signed in.
+         */
+        put: operations["pacedRunKeep"];
+        post?: never;
+        /**
+         * Takes a paced workout away: it no longer counts.
+         * @description For whoever is signed in.
+         */
+        delete: operations["pacedRunRemove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paced-runs/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a paced workout back.
+         * @description For whoever is signed in.
+         */
+        post: operations["pacedRunRestore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4030,6 +4118,24 @@ export interface components {
             kinds: string[];
             tooMany: boolean;
         };
+        ChosenWayInput: {
+            athleteId: string;
+            workout: string;
+            /** @enum {string} */
+            scaling: "full" | "first-then-singles" | "fewer" | "tries" | "half-rounds" | "singles";
+            doing: string;
+            reason?: string;
+        };
+        ChosenWayView: {
+            id: string;
+            athleteId: string;
+            scaling: components["schemas"]["Scaling"];
+            doing: string;
+            reason: string;
+            chosenBy: string;
+            removed: boolean;
+            version: number;
+        };
         ClassAthleteView: {
             id: string;
             tag: string;
@@ -4101,6 +4207,7 @@ export interface components {
             scaledContacts: number;
             scaledText: string;
             level: components["schemas"]["LevelView"] | null;
+            chosen: components["schemas"]["ChosenWayView"] | null;
         };
         ClassTimesReadView: {
             classTimes: string;
@@ -4156,6 +4263,12 @@ export interface components {
         ContactView: {
             contactMs: number;
             leastJumpM: number;
+        };
+        CostsView: {
+            missS: number;
+            breakS: number;
+            ownMiss: boolean;
+            ownBreak: boolean;
         };
         /** @enum {string} */
         CountKind: "streak" | "tries" | "hold";
@@ -4686,6 +4799,8 @@ export interface components {
             evenTurnsPerMin: number;
         };
         /** @enum {string} */
+        JumpSpeed: "low-fast" | "natural" | "high-slow";
+        /** @enum {string} */
         Jumping: "all" | "no-jump" | "nothing";
         KeepFirstRopesInput: {
             handle: string;
@@ -4973,6 +5088,60 @@ export interface components {
             byHand: boolean;
             inspection: components["schemas"]["InspectionView"];
         };
+        PacedLeg: {
+            round: number;
+            /** @enum {string} */
+            kind: "doubles" | "singles" | "tries" | "work" | "rest";
+            name: string;
+            reps: number;
+            workS: number;
+            startS: number;
+            endS: number;
+            pauseS: number;
+            misses: number;
+            doneS?: number | null;
+            missed?: number | null;
+        };
+        PacedRunInput: {
+            athleteId: string;
+            workout: string;
+            expectedS: number;
+            p10S: number;
+            p90S: number;
+            wider: number;
+            finished: boolean;
+            legs: components["schemas"]["PacedLeg"][];
+            startedAt: string;
+        };
+        PacedRunView: {
+            id: string;
+            athleteId: string;
+            athleteName: string;
+            startedAt: string;
+            runBy: string;
+            workout: string;
+            expectedS: number;
+            p10S: number;
+            p90S: number;
+            takenS: number;
+            plannedS: number;
+            finished: boolean;
+            held: boolean | null;
+            misses: number | null;
+            expectedMisses: number;
+            change: components["schemas"]["SentenceView"];
+            legs: components["schemas"]["PacedLeg"][];
+            removed: boolean;
+            version: number;
+        };
+        PacedRunsView: {
+            runs: components["schemas"]["PacedRunView"][];
+            held: number;
+            of: number;
+            quicker: number;
+            slower: number;
+            calibration: components["schemas"]["SentenceView"];
+        };
         PacedStationView: {
             round: number;
             kind: components["schemas"]["StationKind"];
@@ -5007,6 +5176,11 @@ export interface components {
             contactsLeft: number;
             cut: number | null;
             tries: number;
+            costs: components["schemas"]["CostsView"];
+            wider: number;
+            legs: components["schemas"]["PacedLeg"][];
+            speeds: components["schemas"]["SpeedView"][];
+            chosen: components["schemas"]["ChosenWayView"] | null;
         };
         PartSecondsInput: {
             part: components["schemas"]["Slot"];
@@ -5603,6 +5777,14 @@ export interface components {
         };
         /** @enum {string} */
         Slot: "warm-up" | "focus" | "main" | "finish" | "cool-down";
+        SpeedView: {
+            speed: components["schemas"]["JumpSpeed"];
+            jumpM: number;
+            aMinute: number;
+            expectedS: number | null;
+            workRatio: number;
+            powerRatio: number;
+        };
         SpotInput: {
             xM: number;
             yM: number;
@@ -6844,9 +7026,10 @@ export interface operations {
         parameters: {
             query?: {
                 text?: string;
-                missCost?: number;
-                breakCost?: number;
+                missCost?: number | null;
+                breakCost?: number | null;
                 aim?: "keep-moving" | "practise" | "race";
+                speed?: "low-fast" | "natural" | "high-slow";
                 first?: number | null;
                 cut?: number | null;
                 ratio?: number;
@@ -9455,7 +9638,7 @@ export interface operations {
                          */
                         fault?: "hands-wide" | "arm-turning" | "hands-high" | "hands-uneven" | "thumbs-forward" | "jump-high" | "double-bounce" | "bottom-pause" | "flat-feet" | "pike" | "heel-kick" | "knee-tuck" | "deep-knees" | "feet-wide" | "late-spin" | "frantic-spin" | "slow-spin" | "uneven-jumps" | "rushing" | "tension" | "drifting" | "looking-around" | "loose-middle" | "hands-close" | "all-for-one" | "trunk" | "late-feet" | "exit-collapse" | "tired" | "rope-worn" | "rope-long" | "rope-short" | "rope-light" | "rope-heavy";
                         /** @description what they did last time */
-                        last?: ("side-turns" | "handle-spin" | "double-whip" | "whip-from-rest" | "weak-hand" | "mirror-hands" | "elbow-hold" | "catch-the-rope" | "land-it-in-front" | "band-turns" | "ball-on-a-cord" | "one-clap-jumps" | "two-clap-jumps" | "standing-claps" | "bar-taps" | "low-high-high" | "listen-to-doubles" | "watch-the-start" | "seated-beat" | "count-the-beat" | "toe-taps" | "turn-without-jump" | "hollow-hold" | "balance-stand" | "inspect-the-rope" | "stand-on-the-rope" | "hop-in-place" | "line-hops-side" | "line-hops-forward" | "low-bar-hops" | "calf-bounces" | "tall-hops" | "turn-and-jump-in-words" | "hold-hollow-then-hop" | "swing-and-stop" | "build-by-one" | "ten-in-a-row" | "fifty-calm" | "one-minute" | "hundred" | "two-hundred-tall" | "mat-singles" | "eyes-on-a-mark" | "wall-singles" | "band-singles" | "breathing-singles" | "four-ways" | "quick-and-tall" | "tall-singles" | "twenty-tall" | "tempo-steps" | "quick-low" | "slow-rope" | "click-singles" | "silent-singles" | "one-double-stop" | "standing-double" | "tall-then-double" | "even-ones" | "word-for-the-hands" | "double-and-calm-step" | "double-and-stand" | "three-and-one" | "five-and-one" | "two-and-one" | "one-and-one" | "three-and-two" | "three-and-three" | "tall-mix" | "tall-two-and-one" | "double-then-singles" | "two-doubles-then-singles" | "rungs" | "one-single-start" | "double-and-step" | "even-rungs" | "even-five" | "two-from-standing" | "ten-from-standing" | "between-the-sets" | "big-sets" | "big-sets-from-standing" | "breaks-from-standing" | "fifty-doubles" | "high-and-slow" | "planned-breaks" | "doubles-when-tired" | "boxer-step" | "alternate-foot" | "side-straddle" | "forward-straddle" | "skier" | "bell" | "feet-cross" | "kick-outs" | "running-on-the-spot" | "high-knees" | "backward-turns" | "one-foot" | "travelling" | "side-swing" | "criss-cross" | "running-crosses" | "crossed-double" | "arm-wrap" | "handle-release" | "poses" | "five-moves" | "foot-pyramid" | "countdown" | "card-deck" | "rising-doubles" | "doubles-pyramid" | "falling-singles" | "speed-thirty" | "endurance-steps" | "twenty-ten" | "hundred-for-time" | "partner-relay" | "turners-one-rope" | "turners-two-ropes" | "way-in" | "way-out" | "arm-circles" | "shoulder-rolls" | "palms-together" | "wrist-rocks" | "heel-walks" | "calf-and-thigh-stretch" | "lunges" | "air-squats" | "jumping-jacks" | "boxer-step-dry" | "easy-rope" | "cool-calves" | "cool-shins" | "ladder-rising" | "ladder-falling" | "ladder-pyramid" | "ladder-falling-singles" | "ladder-fixed-singles" | "ladder-unbroken" | "intervals" | "game-cards" | "game-feet" | "game-each-minute" | "game-relay" | "own-drill")[];
+                        last?: ("side-turns" | "handle-spin" | "double-whip" | "whip-from-rest" | "weak-hand" | "mirror-hands" | "elbow-hold" | "catch-the-rope" | "land-it-in-front" | "band-turns" | "ball-on-a-cord" | "one-clap-jumps" | "two-clap-jumps" | "standing-claps" | "bar-taps" | "low-high-high" | "listen-to-doubles" | "watch-the-start" | "seated-beat" | "count-the-beat" | "toe-taps" | "turn-without-jump" | "hollow-hold" | "balance-stand" | "inspect-the-rope" | "stand-on-the-rope" | "hop-in-place" | "line-hops-side" | "line-hops-forward" | "low-bar-hops" | "calf-bounces" | "tall-hops" | "turn-and-jump-in-words" | "hold-hollow-then-hop" | "swing-and-stop" | "build-by-one" | "ten-in-a-row" | "fifty-calm" | "one-minute" | "hundred" | "two-hundred-tall" | "mat-singles" | "eyes-on-a-mark" | "wall-singles" | "band-singles" | "breathing-singles" | "four-ways" | "quick-and-tall" | "tall-singles" | "twenty-tall" | "tempo-steps" | "quick-low" | "slow-rope" | "click-singles" | "silent-singles" | "one-double-stop" | "standing-double" | "tall-then-double" | "even-ones" | "word-for-the-hands" | "double-and-calm-step" | "double-and-stand" | "three-and-one" | "five-and-one" | "two-and-one" | "one-and-one" | "three-and-two" | "three-and-three" | "tall-mix" | "tall-two-and-one" | "double-then-singles" | "two-doubles-then-singles" | "rungs" | "one-single-start" | "double-and-step" | "even-rungs" | "even-five" | "two-from-standing" | "ten-from-standing" | "between-the-sets" | "big-sets" | "big-sets-from-standing" | "breaks-from-standing" | "fifty-doubles" | "high-and-slow" | "planned-breaks" | "doubles-when-tired" | "boxer-step" | "alternate-foot" | "side-straddle" | "forward-straddle" | "skier" | "bell" | "feet-cross" | "kick-outs" | "running-on-the-spot" | "high-knees" | "backward-turns" | "one-foot" | "travelling" | "side-swing" | "criss-cross" | "running-crosses" | "crossed-double" | "arm-wrap" | "handle-release" | "poses" | "five-moves" | "foot-pyramid" | "countdown" | "card-deck" | "rising-doubles" | "doubles-pyramid" | "falling-singles" | "speed-thirty" | "endurance-steps" | "twenty-ten" | "hundred-for-time" | "partner-relay" | "turners-one-rope" | "turners-two-ropes" | "way-in" | "way-out" | "arm-circles" | "shoulder-rolls" | "palms-together" | "wrist-rocks" | "heel-walks" | "calf-and-thigh-stretch" | "lunges" | "air-squats" | "jumping-jacks" | "boxer-step-dry" | "easy-rope" | "cool-calves" | "cool-shins" | "ladder-rising" | "ladder-falling" | "ladder-pyramid" | "ladder-falling-singles" | "ladder-fixed-singles" | "ladder-unbroken" | "intervals" | "workout" | "game-cards" | "game-feet" | "game-each-minute" | "game-relay" | "own-drill")[];
                         /** @description chance of a miss of a single; left out: not known */
                         hazard_singles?: {
                             /**
@@ -10446,6 +10629,84 @@ export interface operations {
             };
         };
     };
+    chosenWayChoose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenWayInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChosenWayView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChosenWayView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    chosenWayRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChosenWayView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     classTonight: {
         parameters: {
             query?: never;
@@ -10784,9 +11045,10 @@ export interface operations {
         parameters: {
             query?: {
                 text?: string;
-                missCost?: number;
-                breakCost?: number;
+                missCost?: number | null;
+                breakCost?: number | null;
                 aim?: "keep-moving" | "practise" | "race";
+                speed?: "low-fast" | "natural" | "high-slow";
                 within?: number | null;
                 least?: number;
             };
@@ -10820,9 +11082,10 @@ export interface operations {
         parameters: {
             query?: {
                 text?: string;
-                missCost?: number;
-                breakCost?: number;
+                missCost?: number | null;
+                breakCost?: number | null;
                 aim?: "keep-moving" | "practise" | "race";
+                speed?: "low-fast" | "natural" | "high-slow";
                 within?: number | null;
                 least?: number;
             };
@@ -12797,6 +13060,149 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrderListView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pacedRunAll: {
+        parameters: {
+            query?: {
+                athlete?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacedRunsView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pacedRunKeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PacedRunInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacedRunView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacedRunView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pacedRunRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacedRunView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pacedRunRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacedRunView"];
                 };
             };
             /** @description refused, with the reason */

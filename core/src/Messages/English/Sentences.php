@@ -21,7 +21,7 @@ final class Sentences
     public static function all(): array
     {
         return RopeMessages::ALL + CableMessages::ALL + TrimMessages::ALL + GearMessages::ALL + PathMessages::ALL
-            + SetsMessages::ALL + RhythmMessages::ALL + FaultMessages::ALL + SourceMessages::ALL
+            + SetsMessages::ALL + PacingMessages::ALL + RhythmMessages::ALL + FaultMessages::ALL + SourceMessages::ALL
             + TodayMessages::ALL + ListMessages::ALL + PlanMessages::ALL;
     }
 
@@ -40,6 +40,7 @@ final class Sentences
             'gate', 'set', 'entry', 'class', 'after', 'place', 'setback', 'news' => PathMessages::ALL,
             'verdict', 'allowance', 'stop', 'look', 'caution', 'load' => TodayMessages::ALL,
             'pacing', 'scaling', 'ladder', 'game', 'hall', 'weibull' => SetsMessages::ALL,
+            'fact', 'calibration' => PacingMessages::ALL,
             'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,
             'clinic', 'ask', 'check', 'price', 'cue' => FaultMessages::ALL,
             'list', 'entries' => ListMessages::ALL,

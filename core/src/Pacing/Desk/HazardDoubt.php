@@ -8,8 +8,7 @@ namespace Zumbo\Core\Pacing\Desk;
  * How far the chance of a miss may be from what was estimated: a few multiples of it, all as likely.
  *
  * The share by which it may be off has the variance 1/(misses seen + 2), as a rate has that was counted, with what was believed
- * before worth two misses (models G); a day is better or worse than the next one by a fifth (our assumption). Bands that held too
- * seldom are widened by a factor on both.
+ * before worth two misses (models G); a day is better or worse than the next one by a fifth (our assumption).
  */
 final readonly class HazardDoubt
 {
@@ -35,13 +34,10 @@ final readonly class HazardDoubt
         return new self([1.0]);
     }
 
-    /**
-     * @param int   $misses that it was estimated from
-     * @param float $wider  1: as computed; more: bands held too seldom
-     */
-    public static function after(int $misses, float $wider = 1.0): self
+    /** @param int $misses that it was estimated from */
+    public static function after(int $misses): self
     {
-        $variance = $wider ** 2 * (1 / (self::BEFORE + max(0, $misses)) + self::DAY ** 2);
+        $variance = 1 / (self::BEFORE + max(0, $misses)) + self::DAY ** 2;
         $spread = sqrt(log(1 + $variance));
         $multiples = array_map(static fn (float $z): float => exp($spread * $z), self::FIFTHS);
         $mean = array_sum($multiples) / \count($multiples);

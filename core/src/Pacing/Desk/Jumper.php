@@ -15,6 +15,10 @@ final readonly class Jumper
     public const DOUBLES_PER_S = 1.77;
     public const SINGLES_PER_S = 2.2;
 
+    /** What a miss and a break cost until an athlete's own splits say it (common practice, no published source). */
+    public const MISS_COST_S = 10.0;
+    public const BREAK_COST_S = 4.0;
+
     /** Each round raises the chance of a miss by so much (our assumption). */
     public const FATIGUE_PER_ROUND = 0.05;
 
@@ -30,6 +34,8 @@ final readonly class Jumper
         public float $singlesPerS = self::SINGLES_PER_S,
         /** Null: as is usual for whoever jumps doubles. */
         private ?Hazard $singles = null,
+        /** Bands are so much wider than computed: forecasts held too seldom. */
+        public float $wider = 1.0,
     ) {
     }
 

@@ -88,7 +88,14 @@ final readonly class TimedWorkout
         $work = $this->workS();
         [$low, $high] = $this->jumper->doubt instanceof HazardDoubt ? $this->estimated() : $this->loss->quantiles([0.1, 0.9]);
 
-        return [$work + $low, $work + $high];
+        // Nobody is quicker than the rope without a miss, however little a forecast is worth.
+        return [max($work + min(0.0, $low), $this->stretched($work + $low)), $this->stretched($work + $high)];
+    }
+
+    /** As far from what is expected as bands that held too seldom ask for. */
+    private function stretched(float $seconds): float
+    {
+        return $this->expectedS + $this->jumper->wider * ($seconds - $this->expectedS);
     }
 
     /**
@@ -113,7 +120,12 @@ final readonly class TimedWorkout
     /** That it is over after so many seconds. */
     public function chanceWithin(float $seconds): float
     {
-        return null === $this->loss ? (float) ($this->expectedS <= $seconds) : $this->loss->chanceWithin($seconds - $this->workS());
+        if (null === $this->loss) {
+            return (float) ($this->expectedS <= $seconds);
+        }
+        $asComputed = $this->expectedS + ($seconds - $this->expectedS) / $this->jumper->wider;
+
+        return $this->loss->chanceWithin($asComputed - $this->workS());
     }
 
     /** Without a miss or a break. */
