@@ -64,6 +64,8 @@ final readonly class PacingView
         /** By how much its band is widened, as forecasts have held. */
         public float $wider,
         public array $legs,
+        /** The same for the clock of the class; null: it does not take so many. */
+        public ?string $clockText,
         public array $speeds,
         /** The way that a coach chose; null: none. */
         public ?ChosenWayView $chosen,

@@ -26,7 +26,9 @@ use Zumbo\Core\Pacing\Desk\Jumper;
 use Zumbo\Core\Pacing\Desk\JumpSpeed;
 use Zumbo\Core\Pacing\Desk\TimedWorkout;
 use Zumbo\Core\Pacing\PlanAdvice;
+use Zumbo\Core\Pacing\Run\ClockText;
 use Zumbo\Core\Pacing\Run\Pacer;
+use Zumbo\Core\Pacing\Run\RunLeg;
 use Zumbo\Core\Pacing\Scale\Aim;
 use Zumbo\Core\Pacing\Scale\ScaleAdvice;
 use Zumbo\Core\Pacing\Scale\ScaledWay;
@@ -62,6 +64,7 @@ final readonly class PlanPacing
         $scale = ScaleAdvice::of($ways, Aim::from($input->aim), $stage, $left);
         [$low, $high] = $full->band();
         $bend = self::bend($plans[0] ?? null, $input->sets);
+        $legs = self::legs($full, $plans, $jumper, $bend);
         $chosen = $this->ways->of(WorkoutWriting::of($workout))[$id->toRfc4122()] ?? null;
 
         return new PacingView(
@@ -94,7 +97,8 @@ final readonly class PlanPacing
             (int) $wish->triesS,
             $pace->costs,
             $jumper->wider,
-            self::legs($full, $plans, $jumper, $bend),
+            array_map(PacedLeg::planned(...), $legs),
+            ClockText::of($legs),
             SpeedView::all($full, JumpSpeed::from($input->speed)),
             null === $chosen ? null : ChosenWayView::of($chosen),
         );
@@ -124,13 +128,13 @@ final readonly class PlanPacing
     /**
      * @param list<DoublesPlan> $plans
      *
-     * @return list<PacedLeg>
+     * @return list<RunLeg>
      */
     private static function legs(TimedWorkout $full, array $plans, Jumper $jumper, ?BendView $bend): array
     {
         $first = null === $bend || [] === $bend->sets ? null : $bend->sets;
 
-        return array_map(PacedLeg::planned(...), Pacer::legs($full, $plans, $jumper->missCostS, $jumper->breakCostS, $first));
+        return Pacer::legs($full, $plans, $jumper->missCostS, $jumper->breakCostS, $first);
     }
 
     /**

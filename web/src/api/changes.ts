@@ -23,9 +23,11 @@ const KINDS = [
   'rack',
   'rope',
   'rope_pin',
+  'run',
   'sensor',
   'sound',
   'stop',
+  'way',
   'weeks',
   'workout',
 ] as const;

@@ -8,13 +8,18 @@ export type Pacing = Schemas['PacingView'];
 export type Way = Schemas['ScaledView'];
 export type ClassPacing = Schemas['ClassPacingView'];
 export type KeptWorkout = Schemas['KeptWorkoutView'];
+export type PacedRuns = Schemas['PacedRunsView'];
+export type PacedRun = Schemas['PacedRunView'];
+export type Speed = Pacing['speeds'][number]['speed'];
 export type WorkoutRead = Schemas['ReadWorkoutView'];
 export type Aim = 'keep-moving' | 'practise' | 'race';
 
-/** What a workout costs an athlete, and what matters. */
+/** What a workout costs an athlete, how fast is jumped, and what matters. */
 export interface Costs {
-  missCost: number;
-  breakCost: number;
+  /** Null: their own when known, else what is usual. */
+  missCost: number | null;
+  breakCost: number | null;
+  speed: Speed;
   aim: Aim;
 }
 
@@ -26,7 +31,7 @@ export interface Scale {
   tries: number | null;
 }
 
-export const usualCosts: Costs = { missCost: 10, breakCost: 4, aim: 'keep-moving' };
+export const usualCosts: Costs = { missCost: null, breakCost: null, speed: 'natural', aim: 'keep-moving' };
 export const usualScale: Scale = { first: null, cut: null, ratio: 2, tries: null };
 
 interface Asked extends Costs {
@@ -78,10 +83,21 @@ export function useRemoveWorkout() {
   });
 }
 
-export function usePacing(athleteId: string, { scale, ...asked }: Asked, enabled: boolean) {
+function costsQuery({ missCost, breakCost, speed, aim }: Costs) {
+  return {
+    speed,
+    aim,
+    ...(missCost === null ? {} : { missCost }),
+    ...(breakCost === null ? {} : { breakCost }),
+  };
+}
+
+export function usePacing(athleteId: string, { scale, text, sets, ...costs }: Asked, enabled: boolean) {
   const { first, cut, ratio, tries } = scale;
   const query = {
-    ...asked,
+    ...costsQuery(costs),
+    text,
+    sets,
     ratio,
     ...(tries === null ? {} : { tries }),
     ...(first === null ? {} : { first }),
@@ -90,7 +106,7 @@ export function usePacing(athleteId: string, { scale, ...asked }: Asked, enabled
   return useQuery({
     queryKey: [...athletesKey, athleteId, 'pacing', query],
     queryFn: () => call('GET', '/api/athletes/{id}/pacing', { path: { id: athleteId }, query }),
-    ...madeOf('athlete', 'attempt'),
+    ...madeOf('athlete', 'attempt', 'run', 'way'),
     enabled,
     placeholderData: keepPreviousData,
     retry: false,
@@ -104,8 +120,8 @@ export interface ClassAsked extends Costs {
   least: number;
 }
 
-function classQuery({ within, ...asked }: ClassAsked) {
-  return { ...asked, ...(within === null ? {} : { within }) };
+function classQuery({ within, text, least, ...costs }: ClassAsked) {
+  return { ...costsQuery(costs), text, least, ...(within === null ? {} : { within }) };
 }
 
 export function useClassPacing(asked: ClassAsked, enabled: boolean) {
@@ -113,7 +129,7 @@ export function useClassPacing(asked: ClassAsked, enabled: boolean) {
   return useQuery({
     queryKey: ['class-pacing', query],
     queryFn: () => call('GET', '/api/class-pacing', { query }),
-    ...judgedOf(),
+    ...judgedOf('run', 'way'),
     enabled,
     placeholderData: keepPreviousData,
     retry: false,
@@ -124,4 +140,41 @@ export function useClassPacing(asked: ClassAsked, enabled: boolean) {
 export function classPacingFile(asked: ClassAsked, format: 'csv' | 'json'): string {
   const query = classQuery(asked);
   return format === 'csv' ? href('/api/class-pacing/csv', { query }) : href('/api/class-pacing', { query });
+}
+
+/** Of an athlete, or of everybody: what they were paced through, and how many forecasts held. */
+export function usePacedRuns(athlete: string | null) {
+  return useQuery({
+    queryKey: ['paced-runs', athlete],
+    queryFn: () => call('GET', '/api/paced-runs', { query: athlete === null ? {} : { athlete } }),
+    ...madeOf('run', 'athlete'),
+  });
+}
+
+/** Takes a paced workout away, or brings it back. */
+export function useRemoveRun() {
+  return useMutation({
+    mutationFn: ({ id, version, removed }: Pick<PacedRun, 'id' | 'version' | 'removed'>) => {
+      const change = { mutationId: newId(), version };
+      return removed
+        ? call('POST', '/api/paced-runs/{id}/restore', { path: { id }, change })
+        : call('DELETE', '/api/paced-runs/{id}', { path: { id }, change });
+    },
+  });
+}
+
+/** Keeps how a coach wants it done, or takes that back. */
+export function useChooseWay() {
+  return useMutation({
+    mutationFn: (way: Schemas['ChosenWayInput'] | { takeBack: Schemas['ChosenWayView'] }) => {
+      if ('takeBack' in way) {
+        const { id, version } = way.takeBack;
+        return call('DELETE', '/api/chosen-ways/{id}', {
+          path: { id },
+          change: { mutationId: newId(), version },
+        });
+      }
+      return call('PUT', '/api/chosen-ways/{id}', { path: { id: newId() }, body: way });
+    },
+  });
 }

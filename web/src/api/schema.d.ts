@@ -5179,6 +5179,7 @@ export interface components {
             costs: components["schemas"]["CostsView"];
             wider: number;
             legs: components["schemas"]["PacedLeg"][];
+            clockText: string | null;
             speeds: components["schemas"]["SpeedView"][];
             chosen: components["schemas"]["ChosenWayView"] | null;
         };

@@ -90,6 +90,8 @@ const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })))
 const GamesPage = lazy(() => sets().then((door) => ({ default: door.GamesPage })));
 const PacingPage = lazy(() => pacing().then((door) => ({ default: door.PacingPage })));
 const ClassTablePage = lazy(() => pacing().then((door) => ({ default: door.ClassTablePage })));
+const RehearsalPage = lazy(() => pacing().then((door) => ({ default: door.RehearsalPage })));
+const PacerPage = lazy(() => pacing().then((door) => ({ default: door.PacerPage })));
 const CardsPage = lazy(() => pacing().then((door) => ({ default: door.CardsPage })));
 const RunPage = lazy(() => sets().then((door) => ({ default: door.RunPage })));
 const FaultsPage = lazy(() => faults().then((door) => ({ default: door.FaultsPage })));
@@ -202,6 +204,8 @@ export function Routed() {
               <Route path="/sets/run" element={<RunPage />} />
               <Route path="/pacing" element={<PacingPage />} />
               <Route path="/pacing/class" element={<ClassTablePage />} />
+              <Route path="/pacing/rehearsal" element={<RehearsalPage />} />
+              <Route path="/pacing/run" element={<PacerPage />} />
               <Route path="/pacing/cards" element={<CardsPage />} />
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />

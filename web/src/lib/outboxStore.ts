@@ -1,7 +1,9 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
-/** What a write does to an entry of the log; absent of a write kept by an older version: it logs one. */
-export type Deed = 'log' | 'judge' | 'move' | 'keep' | 'remove';
+/**
+ * What a write does to an entry of the log; absent of a write kept by an older version: it logs one. A `run` is no entry.
+ */
+export type Deed = 'log' | 'judge' | 'move' | 'keep' | 'remove' | 'run';
 
 /** One write that waits for the server, or has arrived there a moment ago. */
 export interface Waiting {

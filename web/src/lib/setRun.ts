@@ -55,8 +55,47 @@ export interface StepsRun extends Common {
   endedAtS: number | null;
 }
 
+/** A leg of a workout as it is planned; seconds on the workout's clock. */
+export interface PlannedLeg {
+  round: number;
+  kind: 'doubles' | 'singles' | 'tries' | 'work' | 'rest';
+  name: string;
+  reps: number;
+  workS: number;
+  startS: number;
+  endS: number;
+  /** The break or the rest before it. */
+  pauseS: number;
+  misses: number;
+}
+
+/** A leg that was touched off. */
+export interface Touch {
+  atS: number;
+  missed: number;
+}
+
+/** A workout that somebody is paced through. */
+export interface PacedSet extends Common {
+  kind: 'paced';
+  /** Canonical. */
+  workout: string;
+  /** As it was said before the start. */
+  forecast: { expectedS: number; p10S: number; p90S: number; wider: number };
+  legs: PlannedLeg[];
+  touches: Touch[];
+  /** Misses in the leg that is done now. */
+  missed: number;
+  /** Each round begins when its clock comes round. */
+  byClock: boolean;
+  /** It ends then, done or not; null: when it is done. */
+  untilS: number | null;
+  /** On the clock; null: it goes on. */
+  endedAtS: number | null;
+}
+
 /** A set that is being run with the clock. Kept on the device, so that a reload finds it where it was. */
-export type SetRun = LadderRun | IntervalRun | StepsRun;
+export type SetRun = LadderRun | IntervalRun | StepsRun | PacedSet;
 
 /**
  * Which rung is next, by what a miss means: the same again, one down (the first of a time through stays), or on as if it

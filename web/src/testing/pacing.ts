@@ -33,6 +33,26 @@ const round = {
 
 const station = { kind: 'doubles', name: 'doubles', reps: 50, workS: 27.8, sets: [20, 15, 15] } as const;
 
+const leg = (
+  round: number,
+  reps: number,
+  startS: number,
+  endS: number,
+  pauseS = 0,
+): Pacing['legs'][number] => ({
+  round,
+  kind: 'doubles',
+  name: 'doubles',
+  reps,
+  workS: endS - startS - 1,
+  startS,
+  endS,
+  pauseS,
+  misses: 0.3,
+  doneS: null,
+  missed: null,
+});
+
 /** Two rounds of fifty, in 20-15-15. */
 export const pacing: Pacing = {
   athleteId: ilse.id,
@@ -84,6 +104,16 @@ export const pacing: Pacing = {
   contactsLeft: 400,
   cut: 25,
   tries: 60,
+  costs: { missS: 10, breakS: 4, ownMiss: false, ownBreak: false },
+  wider: 1,
+  legs: [leg(1, 20, 0, 12), leg(1, 15, 16, 25, 4), leg(1, 15, 29, 38, 4), leg(2, 50, 38, 68)],
+  clockText: '12/4: 20 doubles; 9/4: 15 doubles; 9: 15 doubles; 30: 50 doubles',
+  speeds: [
+    { speed: 'low-fast', jumpM: 0.1, aMinute: 129, expectedS: 86, workRatio: 1, powerRatio: 1 },
+    { speed: 'natural', jumpM: 0.18, aMinute: 106, expectedS: 96.5, workRatio: 1.8, powerRatio: 1.5 },
+    { speed: 'high-slow', jumpM: 0.3, aMinute: 89, expectedS: 108, workRatio: 3, powerRatio: 2.1 },
+  ],
+  chosen: null,
 };
 
 const row = {
@@ -100,6 +130,7 @@ const row = {
   scaledContacts: 104,
   scaledText: '2 rounds: 50 doubles',
   level: null,
+  chosen: null,
 } as const;
 
 /** Three of the class: one gets stuck, one breaks, one does not jump. */

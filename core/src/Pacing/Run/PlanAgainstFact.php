@@ -21,6 +21,9 @@ final readonly class PlanAgainstFact
     /** Misses so many, or more, come by chance less often than this: they are more than expected (our assumption). */
     private const RARE = 0.05;
 
+    /** Of a workout that the clock ends there is no band: so near is as planned (our assumption). */
+    private const CLOSE = 0.05;
+
     private function __construct(
         public OneThing $thing,
         /** The same with what it rests on. */
@@ -36,7 +39,7 @@ final readonly class PlanAgainstFact
 
     /**
      * @param list<DoneLeg> $done     in order, as far as it went
-     * @param float         $low      of the band of the whole workout's time
+     * @param float         $low      of the band of the whole workout's time; as the high one: the clock ended it
      * @param bool          $finished the workout was done to its end
      */
     public static function of(array $done, float $low, float $high, bool $finished): self
@@ -50,7 +53,7 @@ final readonly class PlanAgainstFact
         $misses = [] === $counted ? array_sum(array_map(static fn (DoneLeg $one): int => $one->misses ?? 0, $rope)) : null;
         $expected = array_sum(array_map(static fn (DoneLeg $one): float => $one->leg->misses, $rope));
 
-        $held = $finished && $taken >= $low && $taken <= $high;
+        $held = $finished && ($high > $low ? $taken >= $low && $taken <= $high : abs($taken - $planned) <= self::CLOSE * $planned);
         $thing = match (true) {
             $held => OneThing::Keep,
             2 * \count($touched) < \count($done) => OneThing::TouchEach,

@@ -10,6 +10,7 @@ use Zumbo\Core\Pacing\Desk\HazardDoubt;
 use Zumbo\Core\Pacing\Desk\Jumper;
 use Zumbo\Core\Pacing\Desk\TimedWorkout;
 use Zumbo\Core\Pacing\Run\Calibration;
+use Zumbo\Core\Pacing\Run\ClockText;
 use Zumbo\Core\Pacing\Run\DoneLeg;
 use Zumbo\Core\Pacing\Run\Forecast;
 use Zumbo\Core\Pacing\Run\OwnCosts;
@@ -17,6 +18,7 @@ use Zumbo\Core\Pacing\Run\Pacer;
 use Zumbo\Core\Pacing\Run\RunLeg;
 use Zumbo\Core\Pacing\Workout\StationKind;
 use Zumbo\Core\Pacing\Workout\WorkoutText;
+use Zumbo\Core\Sets\Interval\IntervalProgramme;
 use Zumbo\Core\Streak\Hazard;
 
 final class PacerTest extends TestCase
@@ -57,6 +59,18 @@ final class PacerTest extends TestCase
         $rounds = self::legs('as many rounds as fit in 3:00: 20 doubles, run 0:30', $never);
         self::assertCount(10, $rounds, 'four and a half rounds of 40 s, two legs each, the last begun before it was over');
         self::assertLessThan(180.0, end($rounds)->startS);
+    }
+
+    public function testTheClockOfTheClassRunsTheSameLegs(): void
+    {
+        $tires = new Jumper(Hazard::weibull(30, 2), 1.8, 10, 3, 0.1);
+        $legs = self::legs('4 rounds: 50 doubles, 15 push-ups 0:40, rest 0:20', $tires);
+        $text = ClockText::of($legs);
+        self::assertNotNull($text);
+        $programme = IntervalProgramme::parse($text);
+        self::assertEqualsWithDelta(end($legs)->endS, $programme->totalS(), 1.0, 'whole seconds do not drift');
+        self::assertStringContainsString(': 20 doubles', $text);
+        self::assertNull(ClockText::of(self::legs('12 rounds: 50 doubles, run 0:30', $tires)), 'more parts than that clock takes');
     }
 
     public function testAMissAndABreakCostWhatTheSplitsSay(): void

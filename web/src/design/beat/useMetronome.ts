@@ -39,8 +39,8 @@ function play(audio: AudioContext, out: AudioNode, sound: Sound): void {
 }
 
 /** Plays a pattern on the audio clock, aloud or silent, and tells where the head is. */
-export function useMetronome(beats: Beat[], as: Playing = steady) {
-  const [playing, setPlaying] = useState(false);
+export function useMetronome(beats: Beat[], as: Playing = steady, atOnce = false) {
+  const [playing, setPlaying] = useState(atOnce);
   const [silent, setSilent] = useState(false);
   const [shaking, setShaking] = useState(false);
   const [head] = useState(() => new BeatHead());

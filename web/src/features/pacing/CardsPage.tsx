@@ -70,7 +70,8 @@ export function CardsPage() {
 function WorkoutCard({ row }: { row: ClassPacing['rows'][number] }) {
   const first = row.name.split(' ')[0] ?? row.name;
   // A card lies about in the hall: why somebody does not jump is not on it.
-  if (row.notToday !== null || row.recommended === null) {
+  const way = row.chosen?.scaling ?? row.recommended;
+  if (row.notToday !== null || way === null) {
     return (
       <li>
         <h2>{first}</h2>
@@ -81,11 +82,9 @@ function WorkoutCard({ row }: { row: ClassPacing['rows'][number] }) {
   return (
     <li>
       <h2>{first}</h2>
-      <p className={styles.way}>{wayNames[row.recommended]}</p>
+      <p className={styles.way}>{wayNames[way]}</p>
       <p className={styles.text}>{row.scaledText}</p>
-      {row.recommended === 'full' && row.plan.length > 1 && (
-        <p className={styles.sets}>{row.plan.join(' – ')}</p>
-      )}
+      {way === 'full' && row.plan.length > 1 && <p className={styles.sets}>{row.plan.join(' – ')}</p>}
       <p>
         About {formatDuration(row.scaledS)}, {row.scaledDoubles} doubles. After a miss: one single, and on.
       </p>

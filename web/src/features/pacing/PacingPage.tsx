@@ -92,7 +92,7 @@ function Planned({ athletes }: { athletes: Athlete[] }) {
               setText(next);
             }}
           />
-          <CostFields costs={costs} onCosts={setCosts} />
+          <CostFields costs={costs} used={data?.costs} onCosts={setCosts} />
         </FieldStack>
       }
       decision={jumps && data !== undefined && <Ways pacing={data} scale={scale} onScale={setScale} />}

@@ -1,11 +1,11 @@
-import { Link } from 'react-router';
+import { Link, Navigate } from 'react-router';
 import { useMe } from '../../api/session';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { IntervalOnClock } from './interval/IntervalOnClock';
 import { LadderOnClock } from './ladder/LadderOnClock';
 import { StepsOnClock } from './game/StepsOnClock';
-import { useRun } from './useRun';
+import { useRun } from '../../lib/useRun';
 
 /** A set that runs with the clock; readable from the other end of the hall. */
 export function RunPage() {
@@ -29,6 +29,8 @@ function OnClock({ userId }: { userId: string }) {
       return <LadderOnClock run={clock.run} clock={clock} />;
     case 'intervals':
       return <IntervalOnClock run={clock.run} clock={clock} />;
+    case 'paced':
+      return <Navigate to="/pacing/run" replace />;
     case 'steps':
       return <StepsOnClock run={clock.run} clock={clock} />;
   }

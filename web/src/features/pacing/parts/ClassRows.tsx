@@ -54,6 +54,20 @@ export function ClassRows({ pacing }: { pacing: ClassPacing }) {
 }
 
 function better(row: Row) {
+  if (row.chosen !== null) {
+    return (
+      <>
+        {wayNames[row.chosen.scaling]}
+        <small>
+          {formatDuration(row.scaledS)} · {row.scaledDoubles} doubles · {row.scaledContacts} contacts
+        </small>
+        <small>
+          chosen{row.chosen.chosenBy !== '' && ` by ${row.chosen.chosenBy}`}
+          {row.chosen.reason !== '' && `: ${row.chosen.reason}`}
+        </small>
+      </>
+    );
+  }
   if (row.recommended === null) {
     return row.why?.sentence;
   }

@@ -6,6 +6,7 @@ import { formatDuration } from '../../../lib/duration';
 import { timesInHundred } from './said';
 import { BendStrip } from './BendStrip';
 import { MissChances } from './MissChances';
+import { Speeds } from './Speeds';
 import { TimeStrip } from './TimeStrip';
 import styles from '../pacing.module.css';
 
@@ -28,8 +29,9 @@ export function PlanCard({ pacing, onSets, refused }: Props) {
         <p className={styles.matter}>{pacing.matter.sentence}</p>
         <p className={styles.source}>{pacing.source.sentence}</p>
         {first !== undefined && <Prices first={first} />}
+        <Speeds speeds={pacing.speeds} />
         <Link className="touch" to={`/rhythm/explorer?athlete=${pacing.athleteId}`}>
-          High and slow, or low and fast?
+          What the rope asks at each height
         </Link>
       </Card>
       <TimeCard pacing={pacing} />

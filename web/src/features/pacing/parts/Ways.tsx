@@ -2,6 +2,7 @@ import { InputNumber } from 'antd';
 import type { Pacing, Scale, Way } from '../../../api/pacing';
 import { Card } from '../../../design/page/Card';
 import { formatDuration } from '../../../lib/duration';
+import { ChosenWay } from './ChosenWay';
 import { missesOf, timesInHundred, wayNames } from './said';
 import styles from '../pacing.module.css';
 
@@ -60,6 +61,7 @@ export function Ways({ pacing, scale, onScale }: Props) {
           </li>
         ))}
       </ul>
+      <ChosenWay key={`${pacing.athleteId} ${pacing.workout.text}`} pacing={pacing} />
       <p className={styles.detail}>
         {pacing.contactsLeft} contacts are left today. What is left out is not trained: keep some doubles
         whenever the workout keeps moving.

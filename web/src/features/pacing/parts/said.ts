@@ -1,4 +1,4 @@
-import type { Way } from '../../../api/pacing';
+import type { Speed, Way } from '../../../api/pacing';
 
 /** A chance as one says it. */
 export function timesInHundred(chance: number): string {
@@ -24,4 +24,10 @@ export const wayNames: Record<Way['scaling'], string> = {
   tries: 'Tries for a time',
   'half-rounds': 'Half the rounds',
   singles: 'Singles',
+};
+
+export const speedNames: Record<Speed, string> = {
+  'low-fast': 'Low and fast',
+  natural: 'Natural',
+  'high-slow': 'High and slow',
 };

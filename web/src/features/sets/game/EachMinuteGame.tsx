@@ -11,7 +11,7 @@ import { useKept } from '../../../design/page/useKept';
 import { Workbench } from '../../../design/page/Workbench';
 import { startClock } from '../../../lib/setClock';
 import type { IntervalRun } from '../../../lib/setRun';
-import { OnClassClock } from '../parts/OnClassClock';
+import { OnClassClock } from '../../../design/beat/OnClassClock';
 import { StartClock } from '../parts/StartClock';
 import type { GameProps } from './gameRun';
 import styles from './Games.module.css';

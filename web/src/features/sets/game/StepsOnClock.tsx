@@ -6,8 +6,8 @@ import { formatDuration } from '../../../lib/duration';
 import { shownSeconds } from '../../../lib/setClock';
 import type { StepsRun } from '../../../lib/setRun';
 import { useBell } from '../../../design/beat/useBell';
-import type { RunClock } from '../useRun';
-import { ClockFace } from '../parts/ClockFace';
+import type { RunClock } from '../../../lib/useRun';
+import { ClockFace } from '../../../design/beat/ClockFace';
 
 /** A game step by step: a card, a foot's hops; at the end what was done is logged in sum. */
 export function StepsOnClock({ run, clock }: { run: StepsRun; clock: RunClock }) {

@@ -13,7 +13,7 @@ import { formatDuration } from '../../../lib/duration';
 import { startClock } from '../../../lib/setClock';
 import type { IntervalRun } from '../../../lib/setRun';
 import { IntervalForm } from './IntervalForm';
-import { OnClassClock } from '../parts/OnClassClock';
+import { OnClassClock } from '../../../design/beat/OnClassClock';
 import { StartClock } from '../parts/StartClock';
 import { StationStrips } from './StationStrips';
 

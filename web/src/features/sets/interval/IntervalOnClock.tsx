@@ -7,9 +7,9 @@ import { formatDuration } from '../../../lib/duration';
 import { phaseAt, shownSeconds, workedS } from '../../../lib/setClock';
 import type { IntervalRun } from '../../../lib/setRun';
 import { useBell } from '../../../design/beat/useBell';
-import type { RunClock } from '../useRun';
+import type { RunClock } from '../../../lib/useRun';
 import type { Tone } from '../../../design/beat/PhaseShape';
-import { ClockFace } from '../parts/ClockFace';
+import { ClockFace } from '../../../design/beat/ClockFace';
 
 /** Work and rest by the clock; at the end what was done is logged in sum. */
 export function IntervalOnClock({ run, clock }: { run: IntervalRun; clock: RunClock }) {

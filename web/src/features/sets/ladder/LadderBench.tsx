@@ -12,7 +12,7 @@ import { FitForMe } from './FitForMe';
 import { LadderForm } from './LadderForm';
 import { ladderRunOf, titleOfLadder } from './ladderRunOf';
 import { LadderTotals } from './LadderTotals';
-import { OnClassClock } from '../parts/OnClassClock';
+import { OnClassClock } from '../../../design/beat/OnClassClock';
 import { Stair } from './Stair';
 import { StartClock } from '../parts/StartClock';
 

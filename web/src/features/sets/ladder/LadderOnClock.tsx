@@ -8,9 +8,9 @@ import type { Entry } from '../../../lib/logLine';
 import { shownSeconds } from '../../../lib/setClock';
 import { breakLeftS, rungOf, type LadderRun } from '../../../lib/setRun';
 import { useBell } from '../../../design/beat/useBell';
-import type { RunClock } from '../useRun';
+import type { RunClock } from '../../../lib/useRun';
 import type { Tone } from '../../../design/beat/PhaseShape';
-import { ClockFace } from '../parts/ClockFace';
+import { ClockFace } from '../../../design/beat/ClockFace';
 import { RungMarks } from './RungMarks';
 
 /** A ladder by the clock: each go at a rung is marked, and logged at once; a missed rung is tried again. */

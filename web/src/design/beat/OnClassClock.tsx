@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { keepDraft, readDraft, withProgramme } from '../../../lib/clockDraft';
+import { keepDraft, readDraft, withProgramme } from '../../lib/clockDraft';
 
 interface Props {
   athleteId: string;

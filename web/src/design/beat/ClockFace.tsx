@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import { PhaseShape, type Tone } from '../../../design/beat/PhaseShape';
+import { PhaseShape, type Tone } from './PhaseShape';
 import styles from './ClockFace.module.css';
 
 interface Props {

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useState } from 'react';
-import { elapsedS, togglePause } from '../../lib/setClock';
-import { useSpace } from '../../lib/useSpace';
-import { useWakeLock } from '../../lib/useWakeLock';
-import { keepRun, readRun, type SetRun } from '../../lib/setRun';
+import { elapsedS, togglePause } from './setClock';
+import { useSpace } from './useSpace';
+import { useWakeLock } from './useWakeLock';
+import { keepRun, readRun, type SetRun } from './setRun';
 
 const TICK_MS = 100;
 

@@ -1,0 +1,181 @@
+import { Button } from 'antd';
+import { Link, useNavigate } from 'react-router';
+import { useAthletes, type Athlete } from '../../api/athletes';
+import { usePacing, useReadWorkout, usualCosts, usualScale, type Pacing } from '../../api/pacing';
+import { useMe } from '../../api/session';
+import { OnClassClock } from '../../design/beat/OnClassClock';
+import { FieldStack } from '../../design/form/FieldStack';
+import { PersonPicker } from '../../design/form/PersonPicker';
+import { useChosenPerson } from '../../design/form/useChosenPerson';
+import { PacingNav } from '../../design/frame/PacingNav';
+import { AtThumb } from '../../design/page/AtThumb';
+import { Card } from '../../design/page/Card';
+import { Dressed } from '../../design/page/Dressed';
+import { Fetched } from '../../design/page/Fetched';
+import { NotToday } from '../../design/page/NotToday';
+import { Empty, Failed, Loading } from '../../design/page/StateNote';
+import { Workbench } from '../../design/page/Workbench';
+import { formatDuration } from '../../lib/duration';
+import { startClock } from '../../lib/setClock';
+import { keepRun, readRun, type PacedSet } from '../../lib/setRun';
+import { useCostsDraft, useWorkoutDraft } from '../../lib/workoutDraft';
+import { PacedSoFar } from './parts/PacedSoFar';
+import { PlannedLegs } from './parts/PlannedLegs';
+import styles from './pacing.module.css';
+
+/** Pacing › Rehearsal: the legs of a workout with their times, the pacer, and how plans have held. */
+export function RehearsalPage() {
+  return (
+    <Fetched
+      fetch={useAthletes()}
+      place="Rehearsal"
+      what="the athletes"
+      empty={{
+        when: (all) => all.length === 0,
+        page: () => (
+          <Workbench title="Nobody to pace yet" nav={<PacingNav />}>
+            <Empty>
+              <Link to="/athletes/new">Add an athlete</Link> first.
+            </Empty>
+          </Workbench>
+        ),
+      }}
+    >
+      {(all) => (
+        <Dressed>
+          <Rehearsed athletes={all} />
+        </Dressed>
+      )}
+    </Fetched>
+  );
+}
+
+function Rehearsed({ athletes }: { athletes: Athlete[] }) {
+  const [athlete, choose] = useChosenPerson(athletes, (one, other) =>
+    other.stageNumber > one.stageNumber ? other : one,
+  );
+  const [text] = useWorkoutDraft();
+  const [costs] = useCostsDraft(usualCosts);
+  const jumps = athlete.allowance.jumping === 'all';
+  // What the coach has chosen for this athlete is what they do.
+  const onBoard = useAsked(athlete.id, text, costs, jumps);
+  const doing = onBoard.pacing.data?.chosen?.doing ?? text;
+  const { read, pacing } = useAsked(athlete.id, doing, costs, jumps);
+  const first = athlete.name.split(' ')[0] ?? '';
+  const data = pacing.data?.athleteId === athlete.id ? pacing.data : undefined;
+  return (
+    <Workbench
+      title={
+        !jumps
+          ? `No pace today for ${first}`
+          : data === undefined
+            ? `A rehearsal for ${first}`
+            : `${first}: ${formatDuration(data.expectedS)}${bandOf(data)}`
+      }
+      nav={<PacingNav />}
+      subject={
+        <FieldStack>
+          <label>
+            Athlete
+            <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
+          </label>
+          <p className={styles.source}>
+            {doing}{' '}
+            <Link className="touch" to={`/pacing?athlete=${athlete.id}`}>
+              change it
+            </Link>
+          </p>
+        </FieldStack>
+      }
+      decision={
+        <>
+          {jumps && data !== undefined && <StartPacer athlete={athlete} first={first} pacing={data} />}
+          <PacedSoFar key={athlete.id} athlete={athlete} />
+        </>
+      }
+    >
+      {!jumps && <NotToday allowance={athlete.allowance} name={first} />}
+      {jumps && read?.error !== null && read?.error !== undefined && (
+        <Empty>The workout on the desk can’t be read: change it first.</Empty>
+      )}
+      {jumps && pacing.isError && <Failed error={pacing.error} onRetry={() => void pacing.refetch()} />}
+      {jumps && data === undefined && pacing.isPending && pacing.isFetching && <Loading what="the plan" />}
+      {jumps && data !== undefined && <PlannedLegs legs={data.legs} />}
+    </Workbench>
+  );
+}
+
+function useAsked(athleteId: string, text: string, costs: typeof usualCosts, jumps: boolean) {
+  const read = useReadWorkout(text).data;
+  const workout = read?.workout?.text ?? null;
+  const pacing = usePacing(
+    athleteId,
+    { ...costs, text: workout ?? '', scale: usualScale, sets: '' },
+    jumps && workout !== null,
+  );
+  return { read, pacing };
+}
+
+function bandOf({ p10S, p90S }: Pacing): string {
+  return p90S - p10S < 1 ? '' : `, eight times in ten ${formatDuration(p10S)} to ${formatDuration(p90S)}`;
+}
+
+function StartPacer({ athlete, first, pacing }: { athlete: Athlete; first: string; pacing: Pacing }) {
+  const userId = useMe().data?.coach?.id ?? '';
+  const navigate = useNavigate();
+  const running = readRun(userId);
+  return (
+    <Card strong label="Pacer">
+      <h2>{running === null ? 'Ten seconds to get ready, then leg by leg' : 'A set is on the clock'}</h2>
+      <p>One touch when a leg is done; the phone calls the break, the wall shows the same.</p>
+      {running === null ? (
+        <AtThumb>
+          <Button
+            type="primary"
+            size="large"
+            block
+            onClick={() => {
+              keepRun(userId, setOf(athlete, first, pacing));
+              void navigate('/pacing/run');
+            }}
+          >
+            Start the pacer
+          </Button>
+        </AtThumb>
+      ) : (
+        <p>
+          {running.name}’s {running.title.toLowerCase()} still runs:{' '}
+          <Link className="touch" to={running.kind === 'paced' ? '/pacing/run' : '/sets/run'}>
+            back to it
+          </Link>
+        </p>
+      )}
+      {pacing.clockText === null ? (
+        <p>So many legs don’t fit the clock of the class.</p>
+      ) : (
+        <OnClassClock athleteId={athlete.id} title={`${first}: the workout`} text={pacing.clockText} />
+      )}
+    </Card>
+  );
+}
+
+function setOf(athlete: Athlete, name: string, pacing: Pacing): PacedSet {
+  const { form, windowS, capS } = pacing.workout;
+  const { expectedS, p10S, p90S, wider } = pacing;
+  return {
+    kind: 'paced',
+    athleteId: athlete.id,
+    name,
+    code: 'workout',
+    title: 'Workout',
+    clock: startClock(Date.now()),
+    workout: pacing.workout.text,
+    forecast: { expectedS, p10S, p90S, wider },
+    legs: pacing.legs,
+    touches: [],
+    missed: 0,
+    byClock: form === 'every-minutes' || form === 'intervals',
+    untilS: form === 'many-rounds' ? windowS : capS,
+    endedAtS: null,
+  };
+}
