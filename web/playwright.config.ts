@@ -5,7 +5,7 @@ const base = process.env['ZUMBO_URL'] ?? 'http://127.0.0.1:8080';
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
-  timeout: 60_000,
+  timeout: 120_000,
   // One at a time: the journeys of a class share the demo gym.
   workers: 1,
   // A machine that pauses for some seconds is no fault of a page; what has to be quick says so itself.

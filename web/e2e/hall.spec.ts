@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { demo, leave, signIn } from './coach';
-import { ahead, asCoach, id, runningClock, screen, shownOn } from './hallScreens';
+import { ahead, asCoach, endClock, id, runningClock, screen, shownOn } from './hallScreens';
 
 const ewan = { ...demo, email: 'ewan@saltmarsh.example' };
 const NEWCOMERS = ['Hall One', 'Hall Two'];
@@ -8,6 +8,7 @@ const NEWCOMERS = ['Hall One', 'Hall Two'];
 test.afterEach(async ({ browser }) => {
   const page = await (await browser.newContext()).newPage();
   await signIn(page);
+  await endClock(page);
   for (const name of NEWCOMERS) {
     await leave(page, name);
   }
@@ -93,19 +94,19 @@ test(
 
     // One time on three clocks that are off by seconds.
     const start = clock?.startMs ?? 0;
-    const agree = async () => {
-      const found = [];
-      for (const page of [tablet, wall, phone]) {
-        found.push(await ahead(page, start));
-      }
-      expect(Math.max(...found) - Math.min(...found), found.join(', ')).toBeLessThan(100);
-      expect(Math.max(...found.map(Math.abs)), found.join(', ')).toBeLessThan(200);
-    };
-    await tablet.waitForTimeout(1500);
+    // A busy machine draws late now and then; a clock that is off is off at each look.
+    const agree = () =>
+      expect(async () => {
+        const found = [];
+        for (const page of [tablet, wall, phone]) {
+          found.push(await ahead(page, start));
+        }
+        expect(Math.max(...found) - Math.min(...found), found.join(', ')).toBeLessThan(100);
+        expect(Math.max(...found.map(Math.abs)), found.join(', ')).toBeLessThan(200);
+      }).toPass({ timeout: 30_000 });
     await agree();
     await wall.reload();
     await expect(wall.getByRole('timer')).toHaveCount(14);
-    await wall.waitForTimeout(1500);
     await agree();
 
     // The other coach pauses it: all screens stand at the same.

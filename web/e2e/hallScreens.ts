@@ -51,7 +51,7 @@ export async function ahead(page: Page, startMs: number): Promise<number> {
 export const shownOn = (page: Page) => page.getByRole('timer').first().getAttribute('data-elapsed');
 
 interface Clock {
-  clock: { startMs: number; link: string } | null;
+  clock: { id: string; version: number; startMs: number; link: string } | null;
 }
 
 export async function runningClock(page: Page): Promise<Clock['clock']> {
@@ -71,6 +71,17 @@ export async function asCoach(page: Page, method: string, path: string, data?: u
     [method, path, data] as const,
   );
   expect(answer, path).toBeLessThan(300);
+}
+
+/** A journey that broke off leaves no clock running for the next one. */
+export async function endClock(page: Page): Promise<void> {
+  const clock = await runningClock(page);
+  if (clock === null) {
+    return;
+  }
+  await page.request.delete(`/api/class-clock/${clock.id}`, {
+    headers: { 'csrf-token': 'csrf-token', 'Mutation-Id': id(), 'If-Match': `"${String(clock.version)}"` },
+  });
 }
 
 /** As the server takes ids: the time first. */

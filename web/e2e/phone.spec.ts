@@ -38,6 +38,7 @@ test(
   'every target on the floor is 48 px high, and nothing waits for a hover',
   { tag: '@phone' },
   async ({ page }) => {
+    test.slow();
     await signIn(page);
     const views: [string, RegExp][] = [
       ['/class', /in the hall|needs a look/],
@@ -51,6 +52,7 @@ test(
       ['/sets', /rung|made/],
       ['/pacing', /:/],
       ['/pacing/class', /stuck|stop/],
+      ['/pacing/rehearsal', /:/],
       ['/pacing/cards', /cards/],
       ['/faults', /What do you see/],
       ['/log', /server/],

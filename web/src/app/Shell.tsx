@@ -96,8 +96,8 @@ export function Shell({ children }: { children: ReactNode }) {
 function OnTheClock({ userId }: { userId: string | undefined }) {
   const { pathname } = useLocation();
   const run = userId === undefined ? null : readRun(userId);
-  return run === null || pathname === '/sets/run' ? null : (
-    <NavLink to="/sets/run" className={styles.unsent ?? ''}>
+  return run === null || pathname === '/sets/run' || pathname === '/pacing/run' ? null : (
+    <NavLink to="/sets/run" className={styles.running ?? ''}>
       {run.name} on the clock
     </NavLink>
   );

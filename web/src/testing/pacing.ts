@@ -1,4 +1,4 @@
-import type { ClassPacing, Pacing, WorkoutRead } from '../api/pacing';
+import type { ClassPacing, PacedRuns, Pacing, WorkoutRead } from '../api/pacing';
 import { ilse, tomasz } from './people';
 
 export const fifty: NonNullable<WorkoutRead['workout']> = {
@@ -163,4 +163,36 @@ export const classPacing: ClassPacing = {
   change: null,
   spreadS: null,
   chanceTogether: null,
+};
+
+/** One workout kept, slower than its band. */
+export const pacedRuns: PacedRuns = {
+  runs: [
+    {
+      id: '019b76da-a800-76c6-8149-363915b1ab11',
+      athleteId: ilse.id,
+      athleteName: ilse.name,
+      startedAt: '2026-11-24T18:42:00Z',
+      runBy: 'Maren Quill',
+      workout: '2 rounds: 50 doubles',
+      expectedS: 68,
+      p10S: 60,
+      p90S: 90,
+      takenS: 104,
+      plannedS: 68,
+      finished: true,
+      held: false,
+      misses: 5,
+      expectedMisses: 1.2,
+      change: { code: 'fact.smaller_sets', sentence: 'More misses than expected, 5 where about 1 were' },
+      legs: pacing.legs.map((one) => ({ ...one, doneS: 1.5 * one.endS, missed: 1 })),
+      removed: false,
+      version: 1,
+    },
+  ],
+  held: 2,
+  of: 3,
+  quicker: 0,
+  slower: 1,
+  calibration: { code: 'calibration.few', sentence: '2 of 3 forecasts held: too few to tell' },
 };

@@ -72,7 +72,9 @@ function Pacing({ run, clock }: { run: PacedSet; clock: RunClock }) {
         <>
           <strong>{saysLeg(leg)}</strong>
           <p className={styles.behind}>
-            {formatDuration(Math.max(0, atS))}, {saysBehind(behind)}
+            {state === 'work' &&
+              (leftS >= 0 ? 'seconds left for it by the plan; ' : 'seconds over the plan; ')}
+            {formatDuration(Math.max(0, atS))} in all, {saysBehind(behind)}
           </p>
         </>
       }

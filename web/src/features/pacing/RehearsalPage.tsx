@@ -88,10 +88,10 @@ function Rehearsed({ athletes }: { athletes: Athlete[] }) {
         </FieldStack>
       }
       decision={
-        <>
+        <div className={styles.stack}>
           {jumps && data !== undefined && <StartPacer athlete={athlete} first={first} pacing={data} />}
           <PacedSoFar key={athlete.id} athlete={athlete} />
-        </>
+        </div>
       }
     >
       {!jumps && <NotToday allowance={athlete.allowance} name={first} />}
