@@ -64,7 +64,7 @@ export function OutboxProvider({ userId, children }: { userId: string; children:
     const round = async () => {
       const { ended, arrived } = await outbox.drain();
       if (arrived > 0) {
-        await refetchChanged(client, ['attempt']);
+        await refetchChanged(client, ['attempt', 'run']);
       }
       if (ended === 'signed-out') {
         await client.invalidateQueries({ queryKey: meKey });

@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { athletesKey } from './athletes';
-import { judgedOf, madeOf } from './changes';
+import { judgedOf, madeOf, refetchChanged } from './changes';
 import { call, href, type Schemas } from './client';
 import { newId } from '../lib/ids';
 
@@ -153,7 +153,9 @@ export function usePacedRuns(athlete: string | null) {
 
 /** Takes a paced workout away, or brings it back. */
 export function useRemoveRun() {
+  const client = useQueryClient();
   return useMutation({
+    onSuccess: () => refetchChanged(client, ['run']),
     mutationFn: ({ id, version, removed }: Pick<PacedRun, 'id' | 'version' | 'removed'>) => {
       const change = { mutationId: newId(), version };
       return removed
@@ -165,7 +167,9 @@ export function useRemoveRun() {
 
 /** Keeps how a coach wants it done, or takes that back. */
 export function useChooseWay() {
+  const client = useQueryClient();
   return useMutation({
+    onSuccess: () => refetchChanged(client, ['way']),
     mutationFn: (way: Schemas['ChosenWayInput'] | { takeBack: Schemas['ChosenWayView'] }) => {
       if ('takeBack' in way) {
         const { id, version } = way.takeBack;

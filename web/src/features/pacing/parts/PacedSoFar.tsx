@@ -17,6 +17,8 @@ export function PacedSoFar({ athlete }: { athlete: Athlete }) {
   const { waiting } = useOutbox();
   const unsent = waiting.filter(({ deed }) => deed === 'run').length;
   const [all, setAll] = useState(false);
+  const remove = useRemoveRun();
+  const [gone, setGone] = useState<PacedRun | null>(null);
   if (runs.isError) {
     return <Failed error={runs.error} onRetry={() => void runs.refetch()} />;
   }
@@ -30,10 +32,22 @@ export function PacedSoFar({ athlete }: { athlete: Athlete }) {
       {unsent > 0 && <p role="status">{unsent} waits on this device for the server.</p>}
       <p>{calibration.sentence}.</p>
       <Calibrated runs={runs.data} />
+      {gone !== null && (
+        <p role="status">
+          Taken away.{' '}
+          <PlainButton onClick={() => remove.mutate(gone, { onSuccess: () => setGone(null) })}>
+            Undo
+          </PlainButton>
+        </p>
+      )}
       {kept.length > 0 && <p>The bar is the band that was said before, the mark what it took.</p>}
       <ul className={styles.runs} aria-label="Plan against fact">
         {kept.slice(0, all ? kept.length : SHOWN).map((run) => (
-          <Run key={run.id} run={run} />
+          <Run
+            key={run.id}
+            run={run}
+            onRemove={() => remove.mutate(run, { onSuccess: (answer) => setGone(answer) })}
+          />
         ))}
       </ul>
       {kept.length > SHOWN && (
@@ -64,20 +78,8 @@ function Calibrated({ runs: { quicker, held, slower, of } }: { runs: PacedRuns }
   );
 }
 
-function Run({ run }: { run: PacedRun }) {
-  const remove = useRemoveRun();
-  const [gone, setGone] = useState<PacedRun | null>(null);
+function Run({ run, onRemove }: { run: PacedRun; onRemove: () => void }) {
   const day = new Date(run.startedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
-  if (gone !== null) {
-    return (
-      <li role="status">
-        Taken away.{' '}
-        <PlainButton onClick={() => remove.mutate(gone, { onSuccess: () => setGone(null) })}>
-          Undo
-        </PlainButton>
-      </li>
-    );
-  }
   return (
     <li>
       <strong>
@@ -109,11 +111,7 @@ function Run({ run }: { run: PacedRun }) {
             </li>
           ))}
         </ol>
-        <PlainButton
-          onClick={() => remove.mutate(run, { onSuccess: (answer) => setGone(answer as PacedRun) })}
-        >
-          Take it away
-        </PlainButton>
+        <PlainButton onClick={onRemove}>Take it away</PlainButton>
       </details>
     </li>
   );
