@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace ladder plan follow hall faults path gear sound events hand phone routes class screens dying import growth bytes)
+names=(calc arc pace bands ladder plan follow hall faults path gear sound events hand phone routes class screens dying import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -39,6 +39,12 @@ bench_pace() {
     split(a, x, " "); split(b, y, " ")
     if (x[1] - y[1] > 0.01 || y[1] - x[1] > 0.01) { print "pace: the two do not agree: " a " | " b; exit 1 }
     printf "pace: 10 rounds of 100 reps: PHP %.1f ms, numpy %.1f ms, ratio %.2f (same loss %.2f s); with the band %.0f ms, with the range of good sets too %.0f ms; one round of 50, 100, 200, 500, 1000 reps: %s, %s, %s, %s, %s ms; 40 athletes, %d scalings of five rounds of fifty: %s ms; twenty brought within two minutes: %s ms; every place of three breaks in a hundred: %s ms\n", x[2], y[2], x[2] / y[2], x[1], x[3], x[4], x[5], x[6], x[7], x[8], x[9], x[10], x[11], x[12], x[13]
+  }'
+}
+
+bench_bands() {
+  "${php_compiled[@]}" bench/bands.php 2>/dev/null | awk '{
+    printf "bands: of 2,000 athletes each, whose chances are of another kind, %s, %s, %s %% of the 10 to 90 %% bands hold after 5, 20, 80 logged goes (aim 75 to 85); %s ms an athlete\n", $1, $2, $3, $4
   }'
 }
 

@@ -99,11 +99,14 @@ final readonly class LoadDemo
             $rack = new DemoRack($manager, $ids, $gymId);
             $rack->hang($day);
             $log = new DemoLog($manager, $ids, self::SEED);
+            $runs = new DemoRuns($manager, $ids, self::SEED);
             $tags = [];
             foreach (SaltmarshBarbell::athletes() as $person) {
                 $tag = Tag::free($person->name, $tags);
                 $tags[$tag] = true;
-                $log->write($this->addAthlete($manager, $ids, $person, $tag, $day), $person->truth, $day);
+                $athlete = $this->addAthlete($manager, $ids, $person, $tag, $day);
+                $log->write($athlete, $person->truth, $day);
+                $runs->write($athlete, $person->truth, $day);
             }
             $rack->give($day);
             $this->sums->rebuild();

@@ -23,7 +23,7 @@ final class PacedRunsApiTest extends ApiTestCase
         self::assertTrue($kept['held']);
         self::assertEqualsWithDelta($plan['expectedS'], $kept['takenS'], 1.5);
         $this->send('PUT', '/api/paced-runs/'.$run, $body);
-        $this->assertStatus(200, 'the same once more');
+        $this->assertStatus(200);
         $this->send('PUT', '/api/paced-runs/'.self::id(), ['startedAt' => '2031-01-01T00:00:00Z'] + $body);
         $this->assertStatus(422);
         $all = $this->send('GET', '/api/paced-runs?athlete='.$athlete);
@@ -31,9 +31,9 @@ final class PacedRunsApiTest extends ApiTestCase
         self::assertSame([1, 1], [$all['held'], $all['of']]);
         $gone = $this->send('DELETE', '/api/paced-runs/'.$run, null, self::change(1));
         self::assertTrue($gone['removed']);
-        self::assertSame([], $this->send('GET', '/api/paced-runs')['runs']);
+        self::assertNotContains($run, array_column($this->send('GET', '/api/paced-runs')['runs'], 'id'));
         $this->send('POST', '/api/paced-runs/'.$run.'/restore', null, self::change(2));
-        self::assertCount(1, $this->send('GET', '/api/paced-runs')['runs']);
+        self::assertContains($run, array_column($this->send('GET', '/api/paced-runs?athlete='.$athlete)['runs'], 'id'));
     }
 
     public function testTouchesThatGoBackwardsAreRefusedByName(): void
@@ -49,7 +49,7 @@ final class PacedRunsApiTest extends ApiTestCase
             $body['legs'][$i]['doneS'] = null;
         }
         $this->send('PUT', '/api/paced-runs/'.self::id(), $body);
-        $this->assertStatus(422, 'nothing was touched');
+        $this->assertStatus(422);
     }
 
     public function testForecastsThatDoNotHoldWidenTheNextAndSplitsSayWhatAMissCosts(): void
@@ -147,7 +147,10 @@ final class PacedRunsApiTest extends ApiTestCase
             'wider' => $plan['wider'],
             'finished' => true,
             'legs' => array_map(
-                static fn (array $leg): array => ['doneS' => round($slower * $leg['endS'], 2), 'missed' => 'doubles' === $leg['kind'] ? $missed : 0] + $leg,
+                static fn (array $leg): array => [
+                    'doneS' => round($slower * $leg['endS'], 2),
+                    'missed' => 'doubles' === $leg['kind'] ? $missed : 0,
+                ] + $leg,
                 $plan['legs'],
             ),
         ];

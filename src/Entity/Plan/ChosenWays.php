@@ -33,7 +33,10 @@ final readonly class ChosenWays
         /** @var list<ChosenWay> $rows */
         $rows = $this->database
             ->entities()
-            ->createQuery('SELECT w FROM '.ChosenWay::class.' w WHERE w.removedAt IS NULL AND w.workout = :workout ORDER BY w.chosenAt, w.id')
+            ->createQuery(
+                'SELECT w FROM '.ChosenWay::class.' w WHERE w.removedAt IS NULL AND w.workout = :workout'
+                .' ORDER BY w.chosenAt, w.id',
+            )
             ->setParameter('workout', $workout)
             ->getResult();
         $chosen = [];

@@ -40,8 +40,13 @@ use Zumbo\Core\Stage\Stage;
  */
 final readonly class PlanPacing
 {
-    public function __construct(private Athletes $athletes, private ReadJumper $jumpers, private ReadRuns $runs, private ChosenWays $ways, private MayJump $mayJump)
-    {
+    public function __construct(
+        private Athletes $athletes,
+        private ReadJumper $jumpers,
+        private ReadRuns $runs,
+        private ChosenWays $ways,
+        private MayJump $mayJump,
+    ) {
     }
 
     public function forAthlete(Uuid $id, PacingInput $input): PacingView

@@ -73,7 +73,13 @@ final readonly class PlanClass
         $chosen = $this->ways->of(WorkoutWriting::of($workout));
         foreach ($people as $id => $one) {
             $rows[] = isset($paced[$id])
-                ? self::row($one, $paced[$id], Aim::from($input->aim), null === $level ? null : self::levelOf($id, $level), $chosen[$id] ?? null)
+                ? self::row(
+                    $one,
+                    $paced[$id],
+                    Aim::from($input->aim),
+                    null === $level ? null : self::levelOf($id, $level),
+                    $chosen[$id] ?? null,
+                )
                 : $this->without($one);
         }
         usort($rows, static fn (ClassRowView $a, ClassRowView $b): int => $b->stuck <=> $a->stuck);

@@ -12,10 +12,11 @@ final class PacingMessages
     public const ALL = [
         'fact.keep' => 'As planned: keep the plan',
         'fact.mishap' => 'One set went wrong, the others went as planned: keep the plan',
-        'fact.write_station' => 'The rope was not it: {station} took {taken_s} s a time, planned were {planned_s} s. Write that into the workout',
+        'fact.write_station' => 'The rope was not it: {station} took {taken_s} s a time, planned were {planned_s} s. '
+            .'Write that into the workout',
         'fact.start_slower' => 'Too fast a start: the first round was quicker than planned, and the later ones paid for it. Start slower',
-        'fact.smaller_sets' => 'More misses than expected, {misses} where about {expected} were, from round {round} on. Smaller sets there, '
-            .'or fewer doubles: plan it anew, the misses are in the log',
+        'fact.smaller_sets' => 'More misses than expected, {misses} where about {expected} were, from round {round} on. '
+            .'Smaller sets there, or fewer doubles: plan it anew, the misses are in the log',
         'fact.shorter_breaks' => 'The breaks grew: they took longer than planned, the reps did not. Count the breaths, then go',
         'fact.own_pace' => 'The doubles themselves are slower than planned, about {a_minute} a minute. Plan more time for them',
         'fact.restart_sooner' => 'No more misses than expected, but each took long. Practise the restart: one single, then on',

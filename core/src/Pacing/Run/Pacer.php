@@ -90,7 +90,8 @@ final class Pacer
             return;
         }
         if (null === $plan || null === $one->plan) {
-            $this->leg($round, $one, $one->station->reps, $one->workS, $one->expectedS() - $one->workS, $one->plan?->expectedMisses() ?? 0.0);
+            $lossS = $one->expectedS() - $one->workS;
+            $this->leg($round, $one, $one->station->reps, $one->workS, $lossS, $one->plan?->expectedMisses() ?? 0.0);
 
             return;
         }
@@ -109,14 +110,25 @@ final class Pacer
                 $this->pause += $share * $this->breakCostS;
                 $this->at += $share * $this->breakCostS;
             }
-            $this->leg($round, $one, $set, $one->workS * $set / array_sum($sets), $share * $missed[$i] * $this->missCostS, $misses * $missed[$i]);
+            $workS = $one->workS * $set / array_sum($sets);
+            $this->leg($round, $one, $set, $workS, $share * $missed[$i] * $this->missCostS, $misses * $missed[$i]);
         }
     }
 
     private function leg(int $round, StationTime $one, int $reps, float $workS, float $lossS, float $misses): void
     {
         $end = $this->at + $workS + $lossS;
-        $this->legs[] = new RunLeg($round + 1, $one->station->kind, $one->station->name, $reps, $workS, $this->at, $end, $this->pause, $misses);
+        $this->legs[] = new RunLeg(
+            $round + 1,
+            $one->station->kind,
+            $one->station->name,
+            $reps,
+            $workS,
+            $this->at,
+            $end,
+            $this->pause,
+            $misses,
+        );
         $this->at = $end;
         $this->pause = 0.0;
     }

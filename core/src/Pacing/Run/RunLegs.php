@@ -15,7 +15,8 @@ final class RunLegs
     public const MOST = 400;
 
     /** What each place of a leg holds. */
-    public const PLACES = 'round, kind, name, reps, work s, start s, end s, pause s, misses expected, done at s or null, misses counted or null';
+    public const PLACES = 'round, kind, name, reps, work s, start s, end s, pause s, misses expected, '
+        .'done at s or null, misses counted or null';
 
     /**
      * @param list<DoneLeg> $done

@@ -28,8 +28,17 @@ final class PacerTest extends TestCase
         $never = new Jumper(Hazard::constant(0.0), 2.0, 10, 4, 0.0, singles: Hazard::constant(0.0));
         $legs = self::legs('2 rounds: 50 doubles, rest 0:20, run 1:00', $never, [30, 20]);
         self::assertSame(
-            [[1, 'doubles', 30, 0.0, 15.0], [1, 'doubles', 20, 19.0, 29.0], [1, 'run', 0, 49.0, 109.0], [2, 'doubles', 50, 109.0, 134.0], [2, 'run', 0, 154.0, 214.0]],
-            array_map(static fn (RunLeg $leg): array => [$leg->round, $leg->name, $leg->reps, round($leg->startS, 9), round($leg->endS, 9)], $legs),
+            [
+                [1, 'doubles', 30, 0.0, 15.0],
+                [1, 'doubles', 20, 19.0, 29.0],
+                [1, 'run', 0, 49.0, 109.0],
+                [2, 'doubles', 50, 109.0, 134.0],
+                [2, 'run', 0, 154.0, 214.0],
+            ],
+            array_map(
+                static fn (RunLeg $leg): array => [$leg->round, $leg->name, $leg->reps, round($leg->startS, 9), round($leg->endS, 9)],
+                $legs,
+            ),
             'who never misses loses the break that was bent in, and nothing else; only the first doubles are bent',
         );
         self::assertSame([0.0, 20.0], [$legs[3]->pauseS, $legs[4]->pauseS]);
@@ -86,11 +95,21 @@ final class PacerTest extends TestCase
     public function testBandsThatHoldSeldomAreWidenedTillTheyHold(): void
     {
         mt_srand(5);
-        $normal = static fn (): float => sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2 * \M_PI * mt_rand() / mt_getrandmax());
+        $uniform = static fn (): float => (mt_rand() + 1) / (mt_getrandmax() + 2);
+        $normal = static fn (): float => sqrt(-2 * log($uniform())) * cos(2 * \M_PI * $uniform());
         // A band that is right has its ends 1.2816 standard deviations off; these are half as wide.
-        $narrow = static fn (float $wider): Forecast => new Forecast(300, 300 - 6.408 * $wider, 300 + 6.408 * $wider, $wider, 300 + 10 * $normal());
+        $narrow = static fn (float $wider): Forecast => new Forecast(
+            300,
+            300 - 6.408 * $wider,
+            300 + 6.408 * $wider,
+            $wider,
+            300 + 10 * $normal(),
+        );
         $right = static fn (): Forecast => new Forecast(300, 300 - 12.816, 300 + 12.816, 1.0, 300 + 10 * $normal());
-        $many = static fn (callable $forecast, int $times): array => array_map(static fn (): Forecast => $forecast(), array_fill(0, $times, 0));
+        $many = static fn (callable $forecast, int $times): array => array_map(
+            static fn (): Forecast => $forecast(),
+            array_fill(0, $times, 0),
+        );
 
         self::assertEqualsWithDelta(1.0, Calibration::of($many($right, 400))->wider, 0.08);
         $before = Calibration::of($many(static fn (): Forecast => $narrow(1.0), 400));
@@ -107,7 +126,14 @@ final class PacerTest extends TestCase
     public function testAWidenedBandStandsAroundTheSameTimeAndItsChancesWithIt(): void
     {
         $text = '5 rounds: 50 doubles, run 2:00';
-        $jumper = static fn (float $wider): Jumper => new Jumper(Hazard::constant(0.03), 1.77, 10, 4, doubt: HazardDoubt::after(8), wider: $wider);
+        $jumper = static fn (float $wider): Jumper => new Jumper(
+            Hazard::constant(0.03),
+            1.77,
+            10,
+            4,
+            doubt: HazardDoubt::after(8),
+            wider: $wider,
+        );
         $plain = TimedWorkout::of(WorkoutText::read($text), $jumper(1.0));
         $wide = TimedWorkout::of(WorkoutText::read($text), $jumper(1.5));
         self::assertSame($plain->expectedS, $wide->expectedS);
