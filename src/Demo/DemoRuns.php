@@ -36,8 +36,11 @@ final readonly class DemoRuns
     ];
 
     /** What a miss really costs them, and how it varies. */
-    private const MISS_S = 7.5;
-    private const SPREAD = 0.3;
+    private const MISS_S = 12.0;
+    private const SPREAD = 0.4;
+
+    /** An evening is so much slower or quicker than the plan, as a share. */
+    private const EVENING = 0.06;
 
     private Randomizer $random;
 
@@ -63,7 +66,7 @@ final readonly class DemoRuns
                 $athlete->gymId(),
                 $this->id($athlete, $weeks),
                 $athlete->id(),
-                DemoLog::classDay($day, $weeks, DemoLog::CLASS_DAYS[0])->modify('+40 minutes'),
+                DemoLog::classDay($day, $week, DemoLog::CLASS_DAYS[0])->modify('+40 minutes'),
                 SaltmarshBarbell::OWNER_NAME,
                 $text,
                 $timed->expectedS,
@@ -89,7 +92,7 @@ final readonly class DemoRuns
     private function done(array $legs, Hazard $hazard): array
     {
         $at = 0.0;
-        $evening = 1 + 0.04 * $this->normal();
+        $evening = 1 + self::EVENING * $this->normal();
 
         return array_map(function (RunLeg $leg) use (&$at, $hazard, $evening): DoneLeg {
             $misses = StationKind::Doubles === $leg->kind ? $this->misses($leg->reps, $hazard) : 0;

@@ -10,14 +10,15 @@ use Zumbo\Core\Pacing\Workout\StationKind;
  * What a miss and a break cost an athlete, from the splits of the workouts they were paced through.
  *
  * Of single sets of doubles with their misses counted: the median of (time over the reps)/misses, and of the pause of sets without
- * a miss. Fewer than five of either tell nothing (our assumption).
+ * a miss. Fewer than five of either tell nothing (our assumption). To the second: touches are no finer, and neither are the
+ * grids that losses are put on.
  */
 final readonly class OwnCosts
 {
     private const ENOUGH = 5;
 
     private function __construct(
-        /** Seconds; null: not known yet. */
+        /** Whole seconds; null: not known yet. */
         public ?float $missS,
         public ?float $breakS,
     ) {
@@ -58,6 +59,6 @@ final readonly class OwnCosts
         }
         sort($seconds);
 
-        return ($seconds[intdiv($count - 1, 2)] + $seconds[intdiv($count, 2)]) / 2;
+        return round(($seconds[intdiv($count - 1, 2)] + $seconds[intdiv($count, 2)]) / 2);
     }
 }

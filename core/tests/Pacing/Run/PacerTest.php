@@ -90,6 +90,8 @@ final class PacerTest extends TestCase
         self::assertNull($costs(4)->missS, 'four misses tell nothing yet');
         self::assertEqualsWithDelta(7.0, $costs(5)->missS, 1e-9, '17 s for 20 doubles at two a second, one miss');
         self::assertEqualsWithDelta(6.0, $costs(5)->breakS, 1e-9, '16 s from touch to touch, ten of them jumped');
+        $uneven = OwnCosts::of(array_fill(0, 5, self::sets([20, 0.0, 17.37, 1])));
+        self::assertSame(7.0, $uneven->missS, 'to the second');
     }
 
     public function testBandsThatHoldSeldomAreWidenedTillTheyHold(): void

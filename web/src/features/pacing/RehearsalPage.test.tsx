@@ -57,6 +57,23 @@ describe('a rehearsal', () => {
     });
   });
 
+  it('starts nothing that today’s contacts do not hold, unless a coach has chosen it', async () => {
+    const much = { ...pacing, contactsLeft: 60 };
+    answerWith({ ...base, [`GET /api/athletes/${ilse.id}/pacing`]: much });
+    renderPage(<RehearsalPage />);
+    expect(await screen.findByRole('note')).toHaveTextContent('104 contacts, and 60 are left today');
+    expect(screen.queryByRole('button', { name: 'Start the pacer' })).toBeNull();
+    expect(screen.getByRole('link', { name: 'choose a way that fits' })).toBeVisible();
+  });
+
+  it('paces nobody through doubles that do not hang together yet', async () => {
+    const learner = { ...pacing, plan: { code: 'pacing.no_plan', sentence: 'No set plan yet' } };
+    answerWith({ ...base, [`GET /api/athletes/${ilse.id}/pacing`]: learner });
+    renderPage(<RehearsalPage />);
+    expect(await screen.findByRole('note')).toHaveTextContent('Doubles do not hang together yet');
+    expect(screen.queryByRole('button', { name: 'Start the pacer' })).toBeNull();
+  });
+
   it('does what the coach has chosen, not what stands on the board', async () => {
     const chosen = {
       id: 'chosen',

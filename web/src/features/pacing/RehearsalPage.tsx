@@ -89,7 +89,14 @@ function Rehearsed({ athletes }: { athletes: Athlete[] }) {
       }
       decision={
         <div className={styles.stack}>
-          {jumps && data !== undefined && <StartPacer athlete={athlete} first={first} pacing={data} />}
+          {jumps && data !== undefined && (
+            <StartPacer
+              athlete={athlete}
+              first={first}
+              pacing={data}
+              chosen={onBoard.pacing.data?.chosen != null}
+            />
+          )}
           <PacedSoFar key={athlete.id} athlete={athlete} />
         </div>
       }
@@ -120,15 +127,36 @@ function bandOf({ p10S, p90S }: Pacing): string {
   return p90S - p10S < 1 ? '' : `, eight times in ten ${formatDuration(p10S)} to ${formatDuration(p90S)}`;
 }
 
-function StartPacer({ athlete, first, pacing }: { athlete: Athlete; first: string; pacing: Pacing }) {
+interface StartProps {
+  athlete: Athlete;
+  first: string;
+  pacing: Pacing;
+  /** A coach has said that it is done so. */
+  chosen: boolean;
+}
+
+function StartPacer({ athlete, first, pacing, chosen }: StartProps) {
   const userId = useMe().data?.coach?.id ?? '';
   const navigate = useNavigate();
   const running = readRun(userId);
+  const why = whyNot(pacing);
   return (
     <Card strong label="Pacer">
       <h2>{running === null ? 'Ten seconds to get ready, then leg by leg' : 'A set is on the clock'}</h2>
       <p>One touch when a leg is done; the phone calls the break, the wall shows the same.</p>
-      {running === null ? (
+      {why !== null && (
+        <p role="note">
+          {why}:{' '}
+          {chosen ? (
+            'the coach has chosen it all the same.'
+          ) : (
+            <Link className="touch" to={`/pacing?athlete=${athlete.id}`}>
+              choose a way that fits
+            </Link>
+          )}
+        </p>
+      )}
+      {why !== null && !chosen ? null : running === null ? (
         <AtThumb>
           <Button
             type="primary"
@@ -150,13 +178,24 @@ function StartPacer({ athlete, first, pacing }: { athlete: Athlete; first: strin
           </Link>
         </p>
       )}
-      {pacing.clockText === null ? (
+      {why !== null && !chosen ? null : pacing.clockText === null ? (
         <p>So many legs don’t fit the clock of the class.</p>
       ) : (
         <OnClassClock athleteId={athlete.id} title={`${first}: the workout`} text={pacing.clockText} />
       )}
     </Card>
   );
+}
+
+/** What speaks against it as it stands on the board; a coach may choose it all the same. Null: nothing. */
+function whyNot({ ways, contactsLeft, plan, workout }: Pacing): string | null {
+  if (plan.code === 'pacing.no_plan' && workout.doubles > 0) {
+    return 'Doubles do not hang together yet';
+  }
+  const contacts = ways.find(({ scaling }) => scaling === 'full')?.contacts ?? 0;
+  return contacts > contactsLeft
+    ? `${String(contacts)} contacts, and ${String(Math.max(0, contactsLeft))} are left today`
+    : null;
 }
 
 function setOf(athlete: Athlete, name: string, pacing: Pacing): PacedSet {
