@@ -92,9 +92,7 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByRole('group', { name: 'What it says' })).toBeVisible({ timeout: 20_000 });
   await take('take');
   await page.setViewportSize(phone);
-  await page.goto('/rhythm');
-  await expect(page.getByRole('button', { name: 'Start the beat' })).toBeVisible();
-  await take('beat-phone');
+  await paced(page, take);
   await page.goto('/class');
   await expect(page.getByRole('button', { name: /^Ilse/ })).toBeVisible();
   await take('class-phone');
@@ -106,6 +104,20 @@ test('pictures of the main views', async ({ page }) => {
   await page.evaluate(() => window.scrollTo(0, 0));
   await take('log-phone');
 });
+
+/** Callum in the second set of a workout, a little behind. */
+async function paced(page: Page, take: (name: string) => Promise<void>): Promise<void> {
+  await page.evaluate(() => localStorage.setItem('zumbo-workout', '3 rounds: 40 doubles, squats 30 s'));
+  await page.goto('/pacing/rehearsal');
+  await page.getByRole('button', { name: 'Start the pacer' }).click();
+  await expect(page.getByText('Jump', { exact: true })).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: /^Done: / }).click();
+  await page.getByRole('button', { name: /^Miss/ }).click();
+  await page.waitForTimeout(6000);
+  await take('pacer-phone');
+  await page.getByRole('button', { name: 'End it here' }).click();
+  await page.getByRole('button', { name: 'Throw it away' }).click();
+}
 
 /** The class under one clock on the wall, and what it did. */
 async function wall(page: Page, take: (name: string) => Promise<void>): Promise<void> {
