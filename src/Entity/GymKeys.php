@@ -64,6 +64,8 @@ final class GymKeys
         ['hall_spot', 'hall_spot_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['accepted_weeks', 'accepted_weeks_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['calendar_link', 'calendar_link_of', ['gym_id', 'athlete_id'], 'athlete'],
+        ['paced_run', 'paced_run_of', ['gym_id', 'athlete_id'], 'athlete'],
+        ['chosen_way', 'chosen_way_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['attendance', 'attendance_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['gate_decision', 'gate_decision_of', ['gym_id', 'athlete_id'], 'athlete'],
         ['trail', 'trail_whose', ['gym_id', 'athlete_id'], 'athlete'],

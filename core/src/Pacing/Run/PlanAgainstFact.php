@@ -73,7 +73,7 @@ final readonly class PlanAgainstFact
 
     private static function code(OneThing $thing, bool $held): string
     {
-        return OneThing::Keep === $thing && !$held ? 'fact.mishap' : 'fact.'.$thing->value;
+        return OneThing::Keep === $thing && !$held ? 'fact.mishap' : $thing->value;
     }
 
     private static function stopped(WhereItWent $where, ?int $misses, float $expected): OneThing

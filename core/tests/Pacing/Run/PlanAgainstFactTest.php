@@ -24,7 +24,7 @@ final class PlanAgainstFactTest extends TestCase
     public function testItNamesTheOneThingThatACoachWouldChange(array $band, array $legs, bool $stopped, string $thing): void
     {
         $fact = PlanAgainstFact::of(self::done($legs), $band[0], $band[1], !$stopped);
-        self::assertSame($thing, $fact->thing->value);
+        self::assertSame('fact.'.$thing, $fact->thing->value);
     }
 
     /**
