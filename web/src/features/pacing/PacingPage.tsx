@@ -1,62 +1,30 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { useAthletes, type Athlete } from '../../api/athletes';
 import { usePacing, useReadWorkout, usualCosts, usualScale } from '../../api/pacing';
 import { FieldStack } from '../../design/form/FieldStack';
-import { PersonPicker } from '../../design/form/PersonPicker';
-import { useChosenPerson } from '../../design/form/useChosenPerson';
 import { PacingNav } from '../../design/frame/PacingNav';
-import { Dressed } from '../../design/page/Dressed';
-import { Fetched } from '../../design/page/Fetched';
 import { NotToday } from '../../design/page/NotToday';
-import { Empty, Failed, Loading } from '../../design/page/StateNote';
+import { Failed, Loading } from '../../design/page/StateNote';
 import { useKept } from '../../design/page/useKept';
 import { Workbench } from '../../design/page/Workbench';
 import { useCostsDraft, useWorkoutDraft } from '../../lib/workoutDraft';
 import { CostFields } from './parts/CostFields';
+import { ForAthlete, type Chosen } from './parts/ForAthlete';
 import { PlanCard } from './parts/PlanCard';
 import { Ways } from './parts/Ways';
 import { WorkoutEntry } from './parts/WorkoutEntry';
 
 /** Pacing › Workout: how one athlete breaks the doubles of a workout, how long it takes, and ways to scale it. */
 export function PacingPage() {
-  return (
-    <Fetched
-      fetch={useAthletes()}
-      place="Pacing"
-      what="the athletes"
-      empty={{
-        when: (all) => all.length === 0,
-        page: () => (
-          <Workbench title="Nobody to plan for yet">
-            <Empty>
-              A set plan rests on somebody’s own log: <Link to="/athletes/new">add an athlete</Link> first.
-            </Empty>
-          </Workbench>
-        ),
-      }}
-    >
-      {(all) => (
-        <Dressed>
-          <Planned athletes={all} />
-        </Dressed>
-      )}
-    </Fetched>
-  );
+  return <ForAthlete place="Pacing">{(chosen) => <Planned {...chosen} />}</ForAthlete>;
 }
 
-function Planned({ athletes }: { athletes: Athlete[] }) {
-  // Whoever is furthest on the path is the likeliest to meet doubles in a workout.
-  const [athlete, choose] = useChosenPerson(athletes, (one, other) =>
-    other.stageNumber > one.stageNumber ? other : one,
-  );
+function Planned({ athlete, first, jumps, picker }: Chosen) {
   const [text, setText] = useWorkoutDraft();
   const [costs, setCosts] = useCostsDraft(usualCosts);
   const [scale, setScale] = useState(usualScale);
   const [sets, setSets] = useState('');
   const read = useReadWorkout(text).data;
   const workout = read?.workout?.text ?? null;
-  const jumps = athlete.allowance.jumping === 'all';
   const asked = { ...costs, text: workout ?? '', scale };
   const pacing = usePacing(athlete.id, { ...asked, sets }, jumps && workout !== null);
   // Sets that were typed for other doubles are refused; the plan without them still stands.
@@ -67,7 +35,6 @@ function Planned({ athletes }: { athletes: Athlete[] }) {
   );
   const answer = pacing.isError && sets !== '' ? plain : pacing;
   const data = useKept(athlete.id, answer.data);
-  const first = athlete.name.split(' ')[0] ?? '';
   return (
     <Workbench
       title={
@@ -80,10 +47,7 @@ function Planned({ athletes }: { athletes: Athlete[] }) {
       nav={<PacingNav />}
       subject={
         <FieldStack>
-          <label>
-            Athlete
-            <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
-          </label>
+          {picker}
           <WorkoutEntry
             text={text}
             read={read}

@@ -27,7 +27,7 @@ describe('a rehearsal', () => {
   it('needs somebody first', async () => {
     answerWith({ 'GET /api/athletes': [] });
     renderPage(<RehearsalPage />);
-    expect(await screen.findByRole('link', { name: 'Add an athlete' })).toBeVisible();
+    expect(await screen.findByRole('link', { name: 'add an athlete' })).toBeVisible();
   });
 
   it('tells a failure', async () => {

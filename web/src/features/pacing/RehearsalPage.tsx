@@ -1,17 +1,13 @@
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
-import { useAthletes, type Athlete } from '../../api/athletes';
+import type { Athlete } from '../../api/athletes';
 import { usePacing, useReadWorkout, usualCosts, usualScale, type Pacing } from '../../api/pacing';
 import { useMe } from '../../api/session';
 import { OnClassClock } from '../../design/beat/OnClassClock';
 import { FieldStack } from '../../design/form/FieldStack';
-import { PersonPicker } from '../../design/form/PersonPicker';
-import { useChosenPerson } from '../../design/form/useChosenPerson';
 import { PacingNav } from '../../design/frame/PacingNav';
 import { AtThumb } from '../../design/page/AtThumb';
 import { Card } from '../../design/page/Card';
-import { Dressed } from '../../design/page/Dressed';
-import { Fetched } from '../../design/page/Fetched';
 import { NotToday } from '../../design/page/NotToday';
 import { Empty, Failed, Loading } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
@@ -19,49 +15,23 @@ import { formatDuration } from '../../lib/duration';
 import { startClock } from '../../lib/setClock';
 import { keepRun, readRun, type PacedSet } from '../../lib/setRun';
 import { useCostsDraft, useWorkoutDraft } from '../../lib/workoutDraft';
+import { ForAthlete, type Chosen } from './parts/ForAthlete';
 import { PacedSoFar } from './parts/PacedSoFar';
 import { PlannedLegs } from './parts/PlannedLegs';
 import styles from './pacing.module.css';
 
 /** Pacing › Rehearsal: the legs of a workout with their times, the pacer, and how plans have held. */
 export function RehearsalPage() {
-  return (
-    <Fetched
-      fetch={useAthletes()}
-      place="Rehearsal"
-      what="the athletes"
-      empty={{
-        when: (all) => all.length === 0,
-        page: () => (
-          <Workbench title="Nobody to pace yet" nav={<PacingNav />}>
-            <Empty>
-              <Link to="/athletes/new">Add an athlete</Link> first.
-            </Empty>
-          </Workbench>
-        ),
-      }}
-    >
-      {(all) => (
-        <Dressed>
-          <Rehearsed athletes={all} />
-        </Dressed>
-      )}
-    </Fetched>
-  );
+  return <ForAthlete place="Rehearsal">{(chosen) => <Rehearsed {...chosen} />}</ForAthlete>;
 }
 
-function Rehearsed({ athletes }: { athletes: Athlete[] }) {
-  const [athlete, choose] = useChosenPerson(athletes, (one, other) =>
-    other.stageNumber > one.stageNumber ? other : one,
-  );
+function Rehearsed({ athlete, first, jumps, picker }: Chosen) {
   const [text] = useWorkoutDraft();
   const [costs] = useCostsDraft(usualCosts);
-  const jumps = athlete.allowance.jumping === 'all';
   // What the coach has chosen for this athlete is what they do.
   const onBoard = useAsked(athlete.id, text, costs, jumps);
   const doing = onBoard.pacing.data?.chosen?.doing ?? text;
   const { read, pacing } = useAsked(athlete.id, doing, costs, jumps);
-  const first = athlete.name.split(' ')[0] ?? '';
   const data = pacing.data?.athleteId === athlete.id ? pacing.data : undefined;
   return (
     <Workbench
@@ -75,10 +45,7 @@ function Rehearsed({ athletes }: { athletes: Athlete[] }) {
       nav={<PacingNav />}
       subject={
         <FieldStack>
-          <label>
-            Athlete
-            <PersonPicker people={athletes} value={athlete.id} onChange={choose} />
-          </label>
+          {picker}
           <p className={styles.source}>
             {doing}{' '}
             <Link className="touch" to={`/pacing?athlete=${athlete.id}`}>
