@@ -70,7 +70,9 @@ describe('a rehearsal', () => {
     const learner = { ...pacing, plan: { code: 'pacing.no_plan', sentence: 'No set plan yet' } };
     answerWith({ ...base, [`GET /api/athletes/${ilse.id}/pacing`]: learner });
     renderPage(<RehearsalPage />);
-    expect(await screen.findByRole('note')).toHaveTextContent('Doubles do not hang together yet');
+    expect(await screen.findByRole('heading', { name: 'Ilse: no such number in a row yet' })).toBeVisible();
+    expect(screen.getByRole('note')).toHaveTextContent('Doubles do not hang together yet');
+    expect(screen.queryByRole('list', { name: 'Legs' })).toBeNull();
     expect(screen.queryByRole('button', { name: 'Start the pacer' })).toBeNull();
   });
 

@@ -33,6 +33,8 @@ function Rehearsed({ athlete, first, jumps, picker }: Chosen) {
   const doing = onBoard.pacing.data?.chosen?.doing ?? text;
   const { read, pacing } = useAsked(athlete.id, doing, costs, jumps);
   const data = pacing.data?.athleteId === athlete.id ? pacing.data : undefined;
+  const chosen = onBoard.pacing.data?.chosen != null;
+  const unasked = data !== undefined && !chosen && asksTooMuch(data);
   return (
     <Workbench
       title={
@@ -40,7 +42,9 @@ function Rehearsed({ athlete, first, jumps, picker }: Chosen) {
           ? `No pace today for ${first}`
           : data === undefined
             ? `A rehearsal for ${first}`
-            : `${first}: ${formatDuration(data.expectedS)}${bandOf(data)}`
+            : unasked
+              ? `${first}: no such number in a row yet`
+              : `${first}: ${formatDuration(data.expectedS)}${bandOf(data)}`
       }
       nav={<PacingNav />}
       subject={
@@ -57,12 +61,7 @@ function Rehearsed({ athlete, first, jumps, picker }: Chosen) {
       decision={
         <div className={styles.stack}>
           {jumps && data !== undefined && (
-            <StartPacer
-              athlete={athlete}
-              first={first}
-              pacing={data}
-              chosen={onBoard.pacing.data?.chosen != null}
-            />
+            <StartPacer athlete={athlete} first={first} pacing={data} chosen={chosen} />
           )}
           <PacedSoFar key={athlete.id} athlete={athlete} />
         </div>
@@ -74,7 +73,8 @@ function Rehearsed({ athlete, first, jumps, picker }: Chosen) {
       )}
       {jumps && pacing.isError && <Failed error={pacing.error} onRetry={() => void pacing.refetch()} />}
       {jumps && data === undefined && pacing.isPending && pacing.isFetching && <Loading what="the plan" />}
-      {jumps && data !== undefined && <PlannedLegs legs={data.legs} />}
+      {jumps && data !== undefined && !unasked && <PlannedLegs legs={data.legs} />}
+      {jumps && unasked && data !== undefined && <Empty>{data.why.sentence}.</Empty>}
     </Workbench>
   );
 }
@@ -109,7 +109,13 @@ function StartPacer({ athlete, first, pacing, chosen }: StartProps) {
   const why = whyNot(pacing);
   return (
     <Card strong label="Pacer">
-      <h2>{running === null ? 'Ten seconds to get ready, then leg by leg' : 'A set is on the clock'}</h2>
+      <h2>
+        {running !== null
+          ? 'A set is on the clock'
+          : why !== null && !chosen
+            ? 'Not as it stands on the board'
+            : 'Ten seconds to get ready, then leg by leg'}
+      </h2>
       <p>One touch when a leg is done; the phone calls the break, the wall shows the same.</p>
       {why !== null && (
         <p role="note">
@@ -154,9 +160,15 @@ function StartPacer({ athlete, first, pacing, chosen }: StartProps) {
   );
 }
 
+/** A number of doubles in a row, of whoever can’t link them. */
+function asksTooMuch({ plan, workout }: Pacing): boolean {
+  return plan.code === 'pacing.no_plan' && workout.doubles > 0;
+}
+
 /** What speaks against it as it stands on the board; a coach may choose it all the same. Null: nothing. */
-function whyNot({ ways, contactsLeft, plan, workout }: Pacing): string | null {
-  if (plan.code === 'pacing.no_plan' && workout.doubles > 0) {
+function whyNot(pacing: Pacing): string | null {
+  const { ways, contactsLeft } = pacing;
+  if (asksTooMuch(pacing)) {
     return 'Doubles do not hang together yet';
   }
   const contacts = ways.find(({ scaling }) => scaling === 'full')?.contacts ?? 0;
