@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace bands ladder plan follow hall faults path gear sound events hand phone routes class screens dying import growth bytes)
+names=(calc arc pace bands bend ladder plan follow hall faults path gear sound events hand phone routes class screens dying import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -209,6 +209,11 @@ bench_hand() {
   ( cd web && node scripts/hand-moves.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
 }
 
+bench_bend() {
+  bench_instance
+  ( cd web && node scripts/bend-moves.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
+}
+
 bench_phone() {
   bench_instance
   ( cd web && node scripts/phone-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
@@ -222,7 +227,7 @@ ensure_runtime_packages
 # shellcheck disable=SC2046
 case " ${names[*]} " in *' arc '* | *' pace '* | *' ladder '* | *' gear '* | *' sound '*) install_packages $(missing_bench_packages) ;; esac
 # shellcheck disable=SC2046
-case " ${names[*]} " in *' hand '* | *' phone '* | *' screens '*) install_packages $(missing_test_packages) ;; esac
+case " ${names[*]} " in *' hand '* | *' bend '* | *' phone '* | *' screens '*) install_packages $(missing_test_packages) ;; esac
 ( build_all )
 use_instance bench
 stop_all() { stop_web; stop_database; }
