@@ -108,6 +108,8 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/class-pacing/csv' => 'ROLE_HELPER',
         'GET /api/cut-sheet' => 'ROLE_HELPER',
         'GET /api/drills' => 'ROLE_HELPER',
+        'GET /api/entries' => 'ROLE_HELPER',
+        'GET /api/entries/csv' => 'ROLE_HELPER',
         'GET /api/export.json' => 'ROLE_COACH',
         'GET /api/export.zip' => 'ROLE_COACH',
         'GET /api/export/{table}.csv' => 'ROLE_COACH',

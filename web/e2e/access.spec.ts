@@ -183,7 +183,7 @@ test('nor what is said and asked of somebody’s health', async ({ page }) => {
 
 // Sets both widths itself: once is enough.
 test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async ({ page }) => {
-  // Thirty-seven pages.
+  // Thirty-eight pages.
   test.slow();
   await signIn(page);
   const views = [
@@ -199,6 +199,7 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/rhythm/frames',
     '/class',
     '/log',
+    '/log/entries',
     '/pacing',
     '/pacing/class',
     '/pacing/rehearsal',

@@ -22,6 +22,9 @@ test('no page of a gym’s own breaks the rules of WCAG 2.2 AA that a machine ca
   await page.getByLabel('Your list').fill('Name;Height\nAnneke Visser;172\nJonah Abara;tall');
   await expect(page.getByText('Who comes in')).toBeVisible();
   await check('list');
+  await page.goto('/log/entries');
+  await expect(page.getByRole('list', { name: 'Entries' })).toBeVisible();
+  await check('entries of the log');
   await page.goto('/log/list');
   await page.getByLabel('Your list').fill('date;name;reps;misses\n3/4/2026;Femi;38;2\n5/6/2026;Ilse;12;7');
   await expect(page.getByRole('heading', { name: 'Which comes first' })).toBeVisible();

@@ -56,6 +56,7 @@ test(
       ['/pacing/cards', /cards/],
       ['/faults', /What do you see/],
       ['/log', /server/],
+      ['/log/entries', /The log/],
       ['/gym/files', /Export or import/],
       ['/gym/settings', /as it is set up/],
       ['/gym/teaching', /so doubles are taught/],

@@ -25,6 +25,17 @@ final class WorkCode
         return self::LADDER.$family->value;
     }
 
+    /** As one says it; a code that nobody knows stands as it is. */
+    public static function title(string $code): string
+    {
+        return match (true) {
+            DrillTable::has($code) => DrillTable::named($code)->title,
+            str_starts_with($code, self::LADDER) => 'Ladder: '.str_replace('-', ' ', substr($code, \strlen(self::LADDER))),
+            str_starts_with($code, 'game-') => 'Game: '.str_replace('-', ' ', substr($code, 5)),
+            default => ucfirst(str_replace('-', ' ', $code)),
+        };
+    }
+
     /**
      * @return list<string>
      */

@@ -1897,6 +1897,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Entries of the log by athlete, stage, work, days and who logged them, the newest first.
+         * @description For whoever is signed in.
+         */
+        get: operations["entrySearchPage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The same entries as CSV.
+         * @description For whoever is signed in.
+         */
+        get: operations["entrySearchCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/entry-lists": {
         parameters: {
             query?: never;
@@ -4394,6 +4434,16 @@ export interface components {
             hasMisses: boolean;
             drills: components["schemas"]["CountedDrillView"][];
         };
+        EntryPageView: {
+            entries: components["schemas"]["FoundEntryView"][];
+            next: string | null;
+            totals: components["schemas"]["EntryTotalsView"] | null;
+        };
+        EntryTotalsView: {
+            entries: number;
+            reps: number;
+            misses: number;
+        };
         /** @enum {string} */
         Equipment: "rope" | "line" | "bar" | "band" | "towel" | "mirror" | "ball-on-cord" | "mat" | "step" | "wall" | "cards" | "partner" | "long-rope";
         EquipmentInput: {
@@ -4504,6 +4554,14 @@ export interface components {
             eachFoot: number;
             landings: number;
             load: components["schemas"]["SentenceView"];
+        };
+        FoundEntryView: {
+            entry: components["schemas"]["AttemptView"];
+            athleteName: string;
+            stage: components["schemas"]["Stage"];
+            work: string;
+            day: string;
+            time: string;
         };
         FramesView: {
             flightS: number;
@@ -11351,6 +11409,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnDrillView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    entrySearchPage: {
+        parameters: {
+            query?: {
+                athlete?: string | null;
+                stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout" | null;
+                drill?: string | null;
+                by?: string | null;
+                from?: string | null;
+                to?: string | null;
+                after?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryPageView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    entrySearchCsv: {
+        parameters: {
+            query?: {
+                athlete?: string | null;
+                stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout" | null;
+                drill?: string | null;
+                by?: string | null;
+                from?: string | null;
+                to?: string | null;
+                after?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             /** @description refused, with the reason */

@@ -97,6 +97,7 @@ const RunPage = lazy(() => sets().then((door) => ({ default: door.RunPage })));
 const FaultsPage = lazy(() => faults().then((door) => ({ default: door.FaultsPage })));
 const ExchangePage = lazy(() => exchange().then((door) => ({ default: door.ExchangePage })));
 const EntriesPage = lazy(() => log().then((door) => ({ default: door.EntriesPage })));
+const LoggedPage = lazy(() => log().then((door) => ({ default: door.LoggedPage })));
 const LogPage = lazy(() => log().then((door) => ({ default: door.LogPage })));
 const AthletesPage = lazy(() => athletes().then((door) => ({ default: door.AthletesPage })));
 const AthletePage = lazy(() => athletes().then((door) => ({ default: door.AthletePage })));
@@ -209,6 +210,7 @@ export function Routed() {
               <Route path="/pacing/cards" element={<CardsPage />} />
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />
+              <Route path="/log/entries" element={<LoggedPage />} />
               <Route path="/log/list" element={<EntriesPage />} />
               <Route path="/class/place/:athleteId" element={<PlacePage />} />
               <Route path="/class/notes" element={<NotesPage />} />

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { useOutbox } from '../../api/OutboxProvider';
+import { LogNav } from '../../design/frame/LogNav';
 import { Card } from '../../design/page/Card';
 import { Workbench } from '../../design/page/Workbench';
 import { Empty } from '../../design/page/StateNote';
@@ -14,7 +15,7 @@ export function LogPage() {
   const unsent = waiting.filter((write) => write.refused === undefined && write.failed === undefined);
   if (waiting.length === 0) {
     return (
-      <Workbench title="Everything is on the server" decision={<Files />}>
+      <Workbench title="Everything is on the server" nav={<LogNav />} decision={<Files />}>
         <Empty>
           What is logged without a network waits here, and is sent in its order when the network is back.
         </Empty>
@@ -22,7 +23,11 @@ export function LogPage() {
     );
   }
   return (
-    <Workbench title={titleOf(refused.length, failed.length, unsent.length)} decision={<Files />}>
+    <Workbench
+      title={titleOf(refused.length, failed.length, unsent.length)}
+      nav={<LogNav />}
+      decision={<Files />}
+    >
       <ul className={styles.list}>
         {refused.map((write) => (
           <li key={write.order}>

@@ -1,2 +1,3 @@
 export { EntriesPage } from './EntriesPage';
+export { LoggedPage } from './LoggedPage';
 export { LogPage } from './LogPage';
