@@ -10,6 +10,8 @@ export default defineConfig({
   workers: 1,
   // A machine that pauses for some seconds is no fault of a page; what has to be quick says so itself.
   expect: { timeout: 15_000 },
+  // What a busy machine spoils once is tried again, and told as flaky.
+  retries: 1,
   reporter: [['list']],
   use: {
     baseURL: base,

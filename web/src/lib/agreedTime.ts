@@ -2,6 +2,9 @@
 const QUESTIONS = 5;
 const KEPT = 'zumbo-clock-offset';
 
+/** A device's own clock goes wrong by milliseconds a minute. */
+const OLD_MS = 600_000;
+
 interface Parts {
   /** The server's clock, in milliseconds since 1970. */
   ask: () => Promise<number>;
@@ -17,6 +20,9 @@ interface Parts {
  */
 export class AgreedTime {
   private offsetMs: number;
+  /** How long the way took of the answer it rests on; none yet: anything is better. */
+  private wayMs = Infinity;
+  private foundAtMs = -Infinity;
   private measuring: Promise<void> | null = null;
 
   constructor(private readonly parts: Parts) {
@@ -44,10 +50,21 @@ export class AgreedTime {
         found = server - (sent + came) / 2;
       }
     }
-    if (found !== null) {
+    if (found !== null && this.isBetter(found, quickest)) {
       this.offsetMs = found;
+      this.wayMs = quickest;
+      this.foundAtMs = this.here();
       localStorage.setItem(KEPT, String(found));
     }
+  }
+
+  /**
+   * A quicker answer is nearer to the truth, whenever it came. One that took longer is believed when it can't be the same clock any
+   * more (each is wrong by half its way at most), or when the other one is old.
+   */
+  private isBetter(found: number, wayMs: number): boolean {
+    const apart = Math.abs(found - this.offsetMs);
+    return wayMs <= this.wayMs || apart > (wayMs + this.wayMs) / 2 || this.here() - this.foundAtMs > OLD_MS;
   }
 
   private here(): number {

@@ -4,6 +4,9 @@ import { useEffect, useState } from 'react';
 const MEASURE_MS = 60_000;
 const TICK_MS = 100;
 
+/** While a page is being built its answers are slow: asked again once it stands. */
+const AGAIN_MS = [2000, 6000, 15_000];
+
 interface Time {
   now: () => number;
   measure: () => Promise<void>;
@@ -20,9 +23,11 @@ export function useAgreedNow(time: Time, running: boolean): number {
     const awake = () => document.visibilityState === 'visible' && measure();
     measure();
     const timer = setInterval(measure, MEASURE_MS);
+    const again = AGAIN_MS.map((ms) => setTimeout(measure, ms));
     document.addEventListener('visibilitychange', awake);
     return () => {
       clearInterval(timer);
+      again.forEach((one) => clearTimeout(one));
       document.removeEventListener('visibilitychange', awake);
     };
   }, [time]);
