@@ -41,6 +41,25 @@ describe('the server’s time on a device', () => {
     expect(after.now()).toBe(5_000_000);
   });
 
+  it('lets a quicker answer stand against slower ones that come later, but not against another clock', async () => {
+    let [off, ways] = [0, [10, 10]];
+    let real = 1_000_000;
+    const ask = () => {
+      real += ways[0] ?? 0;
+      const answer = real;
+      real += ways[1] ?? 0;
+      return Promise.resolve(answer);
+    };
+    const time = new AgreedTime({ ask, here: () => real + off });
+    await time.measure();
+    ways = [300, 20];
+    await time.measure();
+    expect(time.now()).toBe(real);
+    off = 5000;
+    await time.measure();
+    expect(Math.abs(time.now() - real)).toBeLessThanOrEqual(140);
+  });
+
   it('asks once at a time', async () => {
     let asked = 0;
     const time = new AgreedTime({ ask: () => Promise.resolve((asked += 1)), here: () => 0 });

@@ -108,10 +108,26 @@ describe('the pacer', () => {
   });
 
   it('ends by its clock where the clock ends it', async () => {
-    keepRun(coach, { ...paced, untilS: 30, touches: [{ atS: 12, missed: 0 }] });
+    const forecast = { ...paced.forecast, p10S: 68, p90S: 68 };
+    keepRun(coach, { ...paced, forecast, untilS: 30, touches: [{ atS: 12, missed: 0 }] });
     answerWith({ 'GET /api/me': maren });
     renderPage(<PacerPage />);
     await at(31);
     expect(await screen.findByText('Done')).toBeVisible();
+  });
+
+  it('of what the cap cuts off says that it was stopped, so that no forecast is held against it', async () => {
+    keepRun(coach, { ...paced, untilS: 30, touches: [{ atS: 12, missed: 0 }] });
+    const sent = answerWith({
+      'GET /api/me': maren,
+      'PUT /api/paced-runs/{id}': {},
+      'PUT /api/attempts/{id}': {},
+    });
+    renderPage(<PacerPage />);
+    await at(31);
+    expect(await screen.findByText('Stopped')).toBeVisible();
+    await touch('Keep it, and log the doubles');
+    await vi.waitFor(() => expect(sent.filter(({ method }) => method === 'PUT')).toHaveLength(2));
+    expect(sent.find(({ method }) => method === 'PUT')?.body).toMatchObject({ finished: false });
   });
 });

@@ -132,7 +132,9 @@ function PacedOut({ run, clock, byClock }: { run: PacedSet; clock: RunClock; byC
   const navigate = useNavigate();
   const last = run.touches.at(-1);
   const planned = run.legs[run.touches.length - 1]?.endS ?? 0;
-  const finished = byClock || run.touches.length === run.legs.length;
+  // What has a band is for time: its cap cuts it off, and the last touch is no time it took.
+  const capped = byClock && run.forecast.p90S > run.forecast.p10S;
+  const finished = run.touches.length === run.legs.length || (byClock && !capped);
   const leave = () => {
     clock.end();
     void navigate(`/pacing/rehearsal?athlete=${run.athleteId}`);
