@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\BestView;
+use Zumbo\App\Shared\Plan\DrillView;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\Core\Stage\Phase;

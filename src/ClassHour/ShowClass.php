@@ -17,6 +17,8 @@ use Zumbo\App\Shared\Here\ReadHere;
 use Zumbo\App\Shared\LoggedEntries;
 use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\Path\Provisional;
+use Zumbo\App\Shared\Plan\DrillView;
+use Zumbo\App\Shared\Plan\FocusOfToday;
 use Zumbo\App\Shared\Plan\ReadPlanned;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
@@ -108,7 +110,7 @@ final readonly class ShowClass
             $views[] = new ClassAthleteView(
                 $id,
                 $one->athlete->tag(),
-                explode(' ', $one->athlete->profile()->name)[0],
+                $one->athlete->profile()->firstName(),
                 $stage,
                 $stage->phase(),
                 $one->rope?->spec()->cableLengthM,

@@ -9,24 +9,19 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
-use Zumbo\App\Entity\Log\DaySums;
-use Zumbo\App\Entity\Path\OwnDrills;
 use Zumbo\App\Entity\People\Athletes;
-use Zumbo\App\Entity\People\Focuses;
-use Zumbo\App\Entity\People\FocusGoes;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\LoggedEntries;
 use Zumbo\App\Shared\Outlook\ReadOutlooks;
-use Zumbo\App\Shared\Plan\ReadPlanned;
+use Zumbo\App\Shared\Plan\DrillView;
+use Zumbo\App\Shared\Plan\ReadTodaysWork;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Measure\LengthUnit;
-use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Method\Sound;
-use Zumbo\Core\Path\TodaysSet;
 
 /**
  * Today's set of an athlete with the log and the gate of their stage.
@@ -40,11 +35,7 @@ final readonly class ShowToday
         private Athletes $athletes,
         private Attempts $attempts,
         private LoggedEntries $entries,
-        private Focuses $focuses,
-        private FocusGoes $goes,
-        private OwnDrills $drills,
-        private ReadPlanned $planned,
-        private DaySums $sums,
+        private ReadTodaysWork $work,
         private ReadOutlooks $outlooks,
         private JudgeToday $judge,
         private CurrentCoach $coach,
@@ -61,39 +52,29 @@ final readonly class ShowToday
         $day = LocalDay::of($now, $gym->timeZone());
         $judged = $this->judge->athlete($athlete);
         $stage = $athlete->stage();
-        $before = ($this->sums->stageDays($id)[$id->toRfc4122()][$stage->value] ?? 0)
-            - (int) $judged->sums->hasStageOn($stage, $day);
-        $shelf = $this->drills->shelf();
         $jumps = $judged->today->allowance->offersJumps();
-        $turn = $jumps ? TodaysSet::of($stage, $shelf, $judged->gates->ways, $before) : null;
-        $planned = ReadPlanned::drill($this->planned->on($day)[$id->toRfc4122()] ?? null, $stage, $judged->gates->ways);
-        $set = null === $turn ? null : $planned ?? $turn->drill;
-        $why = null === $planned ? $turn?->reason : Verdict::of('set.planned', ['why' => $planned->why]);
+        $work = $this->work->of($judged, $now, $day);
         $outlook = $this->outlooks->one($judged);
-        $current = $jumps ? $this->focuses->current($now)[$id->toRfc4122()] ?? null : null;
-        $focus = null === $current
-            ? null
-            : FocusOfToday::of($current, $judged->gates->ways, $this->goes->historyOf($id, $now));
 
         return new TodayView(
             $id->toRfc4122(),
             AllowanceView::of($judged->today, $this->coach->role()),
-            null === $set ? null : DrillView::of($set, $focus?->cue->cue),
+            $work->view(),
             Sound::Silence === $judged->gates->ways->sound,
-            null === $set || null === $why ? null : SentenceView::of($why, LengthUnit::Centimetre),
+            null === $work->reason ? null : SentenceView::of($work->reason, LengthUnit::Centimetre),
             array_map(
                 DrillView::of(...),
                 array_values(
                     array_filter(
-                        null === $set ? [] : [
-                            ...$shelf->ofStage($stage, $judged->gates->ways),
-                            ...$shelf->own($stage, $judged->gates->ways),
+                        null === $work->drill ? [] : [
+                            ...$work->shelf->ofStage($stage, $judged->gates->ways),
+                            ...$work->shelf->own($stage, $judged->gates->ways),
                         ],
-                        static fn (Drill $drill): bool => $drill->code !== $set?->code,
+                        static fn (Drill $drill): bool => $drill->code !== $work->drill?->code,
                     ),
                 ),
             ),
-            $focus,
+            $work->focus,
             null === $outlook->gate ? null : GateView::of($outlook->gate, $outlook->news?->news, $outlook->doubt, $jumps),
             $this->entries->views(
                 $this->attempts->newestOfStage($athlete, $now->modify(Attempts::LOOK_BACK), self::SHOWN),

@@ -6,6 +6,8 @@ namespace Zumbo\App\ClassHour;
 
 use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\BestView;
+use Zumbo\App\Shared\Plan\DrillView;
+use Zumbo\App\Shared\Plan\FocusOfToday;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 

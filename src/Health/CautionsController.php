@@ -11,6 +11,7 @@ use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Input\FromBody;
 use Zumbo\App\Platform\Input\WriteCondition;
+use Zumbo\App\Shared\Health\StatementInput;
 
 /**
  * What to heed before an athlete jumps.

@@ -11,7 +11,6 @@ use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\Health\Lifting;
 use Zumbo\App\Entity\Health\NotedCaution;
 use Zumbo\App\Entity\Health\NotedCautions;
-use Zumbo\App\Entity\Health\StatedBy;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
@@ -20,6 +19,8 @@ use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\CoachName;
 use Zumbo\App\Shared\CurrentCoach;
+use Zumbo\App\Shared\Health\StatementInput;
+use Zumbo\App\Shared\Health\TakeStatement;
 use Zumbo\App\Shared\People\NamedAthlete;
 use Zumbo\Core\Body\Caution;
 
@@ -33,6 +34,7 @@ final readonly class NoteCaution
         private NotedCautions $noted,
         private ShowCautions $show,
         private NamedAthlete $athletes,
+        private TakeStatement $statement,
         private Gyms $gyms,
         private CoachName $name,
         private CurrentCoach $coach,
@@ -78,7 +80,7 @@ final readonly class NoteCaution
             if (!$this->show->coachMayClear($noted)) {
                 throw BadField::of('caution', $noted->caution()->value, 'pain below 7, or easy weeks', \sprintf(
                     'No coach clears this. It stays until %s says that a professional cleared it.',
-                    $this->show->isMinor($noted->athleteId()) ? 'the guardian' : 'the athlete',
+                    $this->statement->isMinor($noted->athleteId()) ? 'the guardian' : 'the athlete',
                 ));
             }
             $noted->lift(Lifting::byCoach($this->today(), $this->name->ofCurrent(), trim($input->note)));
@@ -88,26 +90,13 @@ final readonly class NoteCaution
     /** @throws BadField when the statement is not the right person's, or of a day to come */
     public function state(UuidV7 $id, StatementInput $input, WriteCondition $condition): void
     {
-        $this->lift($id, $condition, 'state', $input, function (NotedCaution $noted) use ($input): void {
-            $by = StatedBy::from($input->statedBy);
-            if (StatedBy::Athlete === $by && $this->show->isMinor($noted->athleteId())) {
-                throw BadField::of('statedBy', $input->statedBy, 'guardian: the athlete is under 18');
-            }
-            if ($input->day() > $this->today() || $input->day() < $noted->notedOn()) {
-                throw BadField::of('on', $input->on, \sprintf(
-                    'a day from %s, when it was noted, to today',
-                    $noted->notedOn()->format('Y-m-d'),
-                ));
-            }
-            $noted->lift(Lifting::asStated(
-                $this->today(),
-                $this->name->ofCurrent(),
-                $by,
-                trim($input->professional),
-                $input->day(),
-                trim($input->words),
-            ));
-        });
+        $this->lift(
+            $id,
+            $condition,
+            'state',
+            $input,
+            fn (NotedCaution $noted) => $this->statement->lift($noted, $input, $this->name->ofCurrent()),
+        );
     }
 
     /** Helpers note pain and warning signs; conditions and easy weeks are the coach's. */
@@ -135,9 +124,7 @@ final readonly class NoteCaution
             $input,
             fn (): NotedCaution => $this->noted->get($id),
             static function (NotedCaution $noted) use ($change): void {
-                if (null !== $noted->isLiftedBy()) {
-                    throw BadField::of('caution', $noted->caution()->value, 'one that still stands');
-                }
+                TakeStatement::refuseLifted($noted);
                 $change($noted);
             },
             fn (): NotedCautionView => $this->show->one($id),

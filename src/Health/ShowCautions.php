@@ -12,7 +12,7 @@ use Zumbo\App\Entity\Health\NotedCautions;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\CurrentCoach;
-use Zumbo\Core\Body\Growing;
+use Zumbo\App\Shared\Health\TakeStatement;
 use Zumbo\Core\Body\Health;
 use Zumbo\Core\Body\HealthNote;
 
@@ -26,6 +26,7 @@ final readonly class ShowCautions
         private Athletes $athletes,
         private Gyms $gyms,
         private CurrentCoach $coach,
+        private TakeStatement $statement,
         private ClockInterface $clock,
     ) {
     }
@@ -61,13 +62,6 @@ final readonly class ShowCautions
         return false;
     }
 
-    public function isMinor(Uuid $athlete): bool
-    {
-        $birthYear = $this->athletes->get($athlete)->profile()->birthYear;
-
-        return null !== $birthYear && (int) $this->today()->format('Y') - $birthYear <= Growing::GROWN_UP_FROM;
-    }
-
     /**
      * @param list<NotedCaution> $noted the oldest first
      *
@@ -76,7 +70,7 @@ final readonly class ShowCautions
     private function views(array $noted): array
     {
         $role = $this->coach->role();
-        $minor = [] !== $noted && $this->isMinor($noted[0]->athleteId());
+        $minor = [] !== $noted && $this->statement->isMinor($noted[0]->athleteId());
         $core = $this->core($noted);
         $standing = Health::of(array_column($core, 1))->standing;
 

@@ -14,17 +14,15 @@ use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Clock\PastInstant;
-use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Input\WriteCondition;
-use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Platform\Write\IdempotentWrite;
 use Zumbo\App\Platform\Write\Subject;
 use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\CoachName;
 use Zumbo\App\Shared\CurrentCoach;
+use Zumbo\App\Shared\Entries\AddEntry;
+use Zumbo\App\Shared\Entries\LoggedEntry;
 use Zumbo\App\Shared\People\NamedAthlete;
-use Zumbo\Core\Sets\WorkCode;
-use Zumbo\Core\Streak\AttemptEnd;
 
 /**
  * Logs an entry, judges its quality, keeps it as it stands, moves it, takes it back; each write once.
@@ -36,8 +34,8 @@ final readonly class LogAttempt
         private DaySums $sums,
         private NamedAthlete $athletes,
         private Gyms $gyms,
+        private AddEntry $add,
         private IdempotentWrite $writes,
-        private GymScope $scope,
         private CoachName $coach,
         private CurrentCoach $role,
         private ClockInterface $clock,
@@ -48,9 +46,9 @@ final readonly class LogAttempt
     public function log(UuidV7 $id, AttemptInput $input): bool
     {
         $kind = AttemptKind::from($input->kind);
-        $end = self::end($kind, $input);
+        $end = LoggedEntry::end($kind, $input->end);
         $at = $this->at($input);
-        $this->refuseUnknownDrill($input);
+        LoggedEntry::refuseUnknown($input->drill);
 
         return $this->writes->run($id, Subject::of('log', 'attempt', $id), $input, function () use (
             $id,
@@ -59,31 +57,12 @@ final readonly class LogAttempt
             $end,
             $at,
         ): void {
-            $athlete = $this->athletes->of($input->athleteId);
-            $set = $this->attempts->setFor(
-                $athlete,
-                $input->drill,
-                LocalDay::of($at, $this->gyms->current()->timeZone()),
-                $at,
+            $this->add->to(
+                $this->athletes->of($input->athleteId),
+                $id,
+                new LoggedEntry($input->drill, $kind, $input->reps, $input->misses, $end, $input->clean, $at),
+                $this->coach->ofCurrent(),
             );
-            $misses = AttemptKind::Streak === $kind ? 0 : $input->misses;
-            $this->attempts->add(
-                new Attempt(
-                    $this->scope->gymId(),
-                    $id,
-                    $set->id,
-                    $athlete->id(),
-                    $athlete->stage(),
-                    $kind,
-                    $input->reps,
-                    $misses,
-                    $end,
-                    $input->clean,
-                    $at,
-                    $this->coach->ofCurrent(),
-                ),
-            );
-            $this->sums->renew($set->id);
         });
     }
 
@@ -157,29 +136,10 @@ final readonly class LogAttempt
             : $attempt;
     }
 
-    private static function end(AttemptKind $kind, AttemptInput $input): ?AttemptEnd
-    {
-        if (AttemptKind::Streak !== $kind) {
-            return null;
-        }
-        if (null === $input->end) {
-            throw BadField::of('end', null, 'one of '.implode(', ', array_column(AttemptEnd::cases(), 'value')));
-        }
-
-        return AttemptEnd::from($input->end);
-    }
-
     private function at(AttemptInput $input): \DateTimeImmutable
     {
         $now = $this->clock->now();
 
         return null === $input->at ? $now->setTimezone(new \DateTimeZone('UTC')) : PastInstant::of('at', $input->at, $now);
-    }
-
-    private function refuseUnknownDrill(AttemptInput $input): void
-    {
-        if (!\in_array($input->drill, WorkCode::all(), true)) {
-            throw BadField::of('drill', $input->drill, 'one of '.implode(', ', WorkCode::all()));
-        }
     }
 }

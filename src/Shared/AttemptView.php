@@ -30,8 +30,10 @@ final readonly class AttemptView
         public string $at,
         /** "14, stopped": as one says it. */
         public string $sentence,
-        /** The coach's name; empty: nobody knows. */
+        /** The coach's name, or the athlete's own; empty: nobody knows. */
         public string $loggedBy,
+        /** Counted by the athlete, on their own card. */
+        public bool $selfReported,
         /** A count that is hardly meant, as a question; null: nothing to ask. */
         public ?SentenceView $asks,
         /** Id of an entry that may be the same set, in another coach's hand; null: none. */
@@ -53,8 +55,9 @@ final readonly class AttemptView
             $attempt->ended(),
             $attempt->isClean(),
             $attempt->loggedAt()->format('Y-m-d\TH:i:s\Z'),
-            MessageCatalogue::in(LengthUnit::Centimetre)->sentence(self::said($attempt)),
+            self::said($attempt->kind(), $attempt->reps(), $attempt->misses(), $attempt->ended()),
             $attempt->loggedBy(),
+            $attempt->isSelfReported(),
             null === $asks ? null : SentenceView::of($asks, LengthUnit::Centimetre),
             $twin,
             $attempt->isRemoved(),
@@ -62,19 +65,16 @@ final readonly class AttemptView
         );
     }
 
-    private static function said(Attempt $attempt): Verdict
+    /** "14, stopped": as one says it. */
+    public static function said(AttemptKind $kind, int $reps, int $misses, ?AttemptEnd $ended): string
     {
-        $values = [
-            'reps' => $attempt->reps(),
-            'misses' => $attempt->misses(),
-            'tries' => $attempt->reps() + $attempt->misses(),
-        ];
+        $values = ['reps' => $reps, 'misses' => $misses, 'tries' => $reps + $misses];
 
-        return match ($attempt->kind()) {
-            AttemptKind::Streak => Verdict::of('entry.'.($attempt->ended() ?? AttemptEnd::Stopped)->value, $values),
+        return MessageCatalogue::in(LengthUnit::Centimetre)->sentence(match ($kind) {
+            AttemptKind::Streak => Verdict::of('entry.'.($ended ?? AttemptEnd::Stopped)->value, $values),
             AttemptKind::Tries => Verdict::of('entry.tries', $values),
             AttemptKind::Hold => Verdict::of('entry.hold', $values),
             AttemptKind::Sum => Verdict::of('entry.sum', $values),
-        };
+        });
     }
 }

@@ -31,6 +31,7 @@ final class AppArrows
         'SignIn',
         'OwnGym',
         'Planner',
+        'OwnCard',
     ];
 
     /** What slices stand on; each with what it may not know. */

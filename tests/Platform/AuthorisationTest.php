@@ -31,6 +31,11 @@ final class AuthorisationTest extends ApiTestCase
         '/api/reset',
         '/api/time',
         '/api/class-link',
+        '/api/card',
+        '/api/card/entries',
+        '/api/card/entries/{id}/take-back',
+        '/api/card/pain',
+        '/api/card/statement',
         '/api/calendars/{gym}/{id}/{secret}.ics',
     ];
 
@@ -44,6 +49,7 @@ final class AuthorisationTest extends ApiTestCase
 
     /** What each route is meant to ask for; a new route has to be entered here. */
     private const MEANT = [
+        'DELETE /api/asides/{id}' => 'ROLE_COACH',
         'DELETE /api/athletes/{id}' => 'ROLE_COACH',
         'DELETE /api/attempts/{id}' => 'ROLE_HELPER',
         'DELETE /api/cables/{id}' => 'ROLE_COACH',
@@ -58,6 +64,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/imports/{id}' => 'ROLE_OWNER',
         'DELETE /api/links/{id}' => 'ROLE_OWNER',
         'DELETE /api/notes/{id}' => 'ROLE_COACH',
+        'DELETE /api/own-cards/{id}' => 'ROLE_COACH',
         'DELETE /api/paced-runs/{id}' => 'ROLE_HELPER',
         'DELETE /api/people/{id}' => 'ROLE_OWNER',
         'DELETE /api/pins/{id}' => 'ROLE_COACH',
@@ -88,6 +95,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/athletes/{id}/jump-explorer' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/ladder' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/ladder/fit' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/own-cards' => 'ROLE_COACH',
         'GET /api/athletes/{id}/pacing' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/path' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/practice' => 'ROLE_HELPER',
@@ -162,6 +170,7 @@ final class AuthorisationTest extends ApiTestCase
         'PATCH /api/practice/{id}' => 'ROLE_COACH',
         'PATCH /api/rack/{id}' => 'ROLE_COACH',
         'PATCH /api/workouts/{id}' => 'ROLE_COACH',
+        'POST /api/asides/{id}/keep' => 'ROLE_COACH',
         'POST /api/athlete-lists' => 'ROLE_COACH',
         'POST /api/athletes/{id}/erase' => 'ROLE_OWNER',
         'POST /api/athletes/{id}/restore' => 'ROLE_COACH',
@@ -217,6 +226,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/invitations/{id}' => 'ROLE_OWNER',
         'PUT /api/nights/{id}' => 'ROLE_HELPER',
         'PUT /api/notes/{id}' => 'ROLE_COACH',
+        'PUT /api/own-cards/{id}' => 'ROLE_COACH',
         'PUT /api/paced-runs/{id}' => 'ROLE_HELPER',
         'PUT /api/pins/{id}' => 'ROLE_COACH',
         'PUT /api/placements/{id}' => 'ROLE_COACH',
@@ -374,7 +384,11 @@ final class AuthorisationTest extends ApiTestCase
         $calendar = self::id();
         $this->send('PUT', '/api/calendar-links/'.$calendar, ['secret' => $secret]);
         $this->assertStatus(200);
+        [$card, $aside] = [self::id(), self::id()];
+        $this->leaveAside($gym, $athlete, $card, $aside);
         $rows = [
+            'own-cards' => $card,
+            'asides' => $aside,
             'calendar-links' => $calendar,
             'practice' => $practice,
             'workouts' => $workout,
@@ -456,6 +470,20 @@ final class AuthorisationTest extends ApiTestCase
                 str_replace('-', '', $athlete),
             ]),
         );
+    }
+
+    /** What a card sends that was taken back. */
+    private function leaveAside(Uuid $gym, string $athlete, string $card, string $aside): void
+    {
+        $secret = str_repeat('k', 22);
+        $this->send('PUT', '/api/own-cards/'.$card, ['athleteId' => $athlete, 'secret' => $secret]);
+        $this->assertStatus(200);
+        $this->send('DELETE', '/api/own-cards/'.$card, null, self::change(1));
+        $this->send('POST', '/api/card/entries', [
+            'link' => ['gym' => $gym->toRfc4122(), 'card' => $card, 'secret' => $secret],
+            'entry' => ['id' => $aside, 'drill' => 'fifty-calm', 'kind' => 'sum', 'reps' => 9, 'at' => '2026-01-05T18:00:00Z'],
+        ]);
+        $this->assertStatus(200);
     }
 
     private function openSession(Uuid $gym, string $coach, string $id): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zumbo\App\ClassHour\After;
 
 use Psr\Clock\ClockInterface;
-use Zumbo\App\ClassHour\FocusOfToday;
 use Zumbo\App\Entity\Evening\ClassEnds;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\AttemptKind;
@@ -17,6 +16,7 @@ use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\Here\ReadHere;
 use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\Outlook\StageOutlook;
+use Zumbo\App\Shared\Plan\FocusOfToday;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\Judged;

@@ -91,7 +91,7 @@ final readonly class ShowClock
                 StationStripView::ofAll($phases, $stage, $own),
                 array_map(
                     static fn (Athlete $one): ClockPersonView => new ClockPersonView(
-                        explode(' ', $one->profile()->name)[0],
+                        $one->profile()->firstName(),
                         $toCoaches ? $one->id()->toRfc4122() : null,
                     ),
                     $people,

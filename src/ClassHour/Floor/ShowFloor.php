@@ -62,7 +62,7 @@ final readonly class ShowFloor
         }
         $onTheMat = array_map(static fn (Spot $spot): Spot => new Spot($spot->x - $left, $spot->y - $front), $places);
         $crowded = HallPlan::crowded($room, array_column($circles, 0), $onTheMat);
-        $names = array_values(array_map(static fn (Judged $one): string => explode(' ', $one->athlete->profile()->name)[0], $judged));
+        $names = array_values(array_map(static fn (Judged $one): string => $one->athlete->profile()->firstName(), $judged));
         $views = [];
         foreach ($ids as $i => $id) {
             [$circle, $guessed] = $circles[$i];

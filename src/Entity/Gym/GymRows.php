@@ -32,6 +32,8 @@ final readonly class GymRows
         'practice',
         'class_hour',
         'calendar_link',
+        'card_aside',
+        'athlete_card',
         'accepted_weeks',
         'planned_practice',
         'class_clock',

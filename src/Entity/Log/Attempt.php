@@ -50,6 +50,8 @@ class Attempt implements BelongsToGym, VersionedRow, Trailed
         #[ORM\Column(type: 'datetime_immutable')] private \DateTimeImmutable $loggedAt,
         /** The coach's name; empty: nobody knows. */
         #[ORM\Column(length: 80, options: ['default' => ''])] private string $loggedBy,
+        /** Counted by the athlete, on their own card. */
+        #[ORM\Column(type: 'boolean', options: ['default' => false])] private bool $selfReported = false,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
@@ -109,6 +111,11 @@ class Attempt implements BelongsToGym, VersionedRow, Trailed
     public function loggedBy(): string
     {
         return $this->loggedBy;
+    }
+
+    public function isSelfReported(): bool
+    {
+        return $this->selfReported;
     }
 
     public function isConfirmed(): bool

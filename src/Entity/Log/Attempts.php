@@ -117,6 +117,26 @@ final readonly class Attempts
         );
     }
 
+    /**
+     * @return list<Attempt> that an athlete counted themself, since an instant, the newest first
+     */
+    public function selfReported(Uuid $athlete, \DateTimeImmutable $from, int $most): array
+    {
+        /** @var list<Attempt> $attempts */
+        $attempts = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT a FROM '.Attempt::class.' a WHERE a.athleteId = :athlete AND a.selfReported = true
+                 AND a.removedAt IS NULL AND a.loggedAt >= :from ORDER BY a.loggedAt DESC, a.id DESC',
+            )
+            ->setParameter('athlete', $athlete, 'uuid')
+            ->setParameter('from', $from, 'datetime_immutable')
+            ->setMaxResults($most)
+            ->getResult();
+
+        return $attempts;
+    }
+
     /** The most that the same athlete has of the kind at the stage, but for the one that holds the best; 0: nothing else. */
     public function secondBest(Attempt $of, \DateTimeImmutable $from): int
     {

@@ -36,4 +36,10 @@ class AthleteProfile
             $this->guardianConsent,
         );
     }
+
+    /** As the hall calls them. */
+    public function firstName(): string
+    {
+        return explode(' ', $this->name)[0];
+    }
 }

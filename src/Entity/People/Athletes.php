@@ -31,6 +31,8 @@ final readonly class Athletes
         'attendance',
         'accepted_weeks',
         'calendar_link',
+        'card_aside',
+        'athlete_card',
         'hall_spot',
         'paced_run',
         'chosen_way',

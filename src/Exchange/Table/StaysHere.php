@@ -20,6 +20,8 @@ final class StaysHere
         'planned_practice' => 'what was planned for the class of a day',
         'accepted_weeks' => 'the four weeks that a coach accepted',
         'calendar_link' => 'addresses under which calendars are fetched: a secret',
+        'athlete_card' => 'links to athletes\' own cards: a secret',
+        'card_aside' => 'what a withdrawn card sent, until a coach has decided',
         'class_clock' => 'the clock of a class, until it ends',
         'class_end' => 'that somebody has looked over what a class did',
         'hall_spot' => 'where somebody stood in this hall',

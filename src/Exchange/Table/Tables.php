@@ -327,6 +327,7 @@ final class Tables
                 Column::instant('logged_at', 'when it was logged'),
                 Column::text('logged_by', 0, 80, 'the coach who wrote it; nothing: not known')->orElse(''),
                 Column::flag('confirmed', 'a coach has said that it is right as it stands')->orElse(false),
+                Column::flag('self_reported', 'the athlete counted it, on their own card')->orElse(false),
             ],
             inPractice: true,
         );

@@ -12,6 +12,7 @@ final class TrailWords
     /** By table. */
     public const KINDS = [
         'athlete' => 'athlete',
+        'athlete_card' => 'own card',
         'attempt' => 'entry in the log',
         'cable' => 'cable',
         'coach' => 'sign-in',
@@ -71,6 +72,7 @@ final class TrailWords
         'guest_on' => 'guest on',
         'handle_length_m' => 'handle',
         'hidden' => 'hidden',
+        'holder' => 'in the hands of',
         'how' => 'how',
         'inspected_on' => 'looked over on',
         'kept_back' => 'kept back',
@@ -82,6 +84,7 @@ final class TrailWords
         'local_day' => 'day',
         'logged_at' => 'logged',
         'logged_by' => 'logged by',
+        'made_at' => 'made',
         'made_by' => 'made by',
         'misses' => 'misses',
         'name' => 'name',
@@ -106,6 +109,7 @@ final class TrailWords
         'role' => 'role',
         'school' => 'sized by',
         'secret_hash' => 'secret',
+        'self_reported' => 'counted by the athlete',
         'sets' => 'sets',
         'signs' => 'noticed',
         'stage' => 'stage',

@@ -59,7 +59,7 @@ final readonly class WriteCalendar
     {
         $gym = $this->gyms->current();
         $one = $this->judge->athlete($this->athletes->get($id));
-        $name = explode(' ', $one->athlete->profile()->name)[0];
+        $name = $one->athlete->profile()->firstName();
         [$calendar, $day, $zone] = $this->begin($gym, $name);
         $monday = ReadWeeks::monday($day);
         foreach (WeeksPlan::of($this->weeks->of($one, $gym))->weeks as $i => $week) {

@@ -53,7 +53,7 @@ final readonly class MakeRoutine
         }
 
         return new RoutineView(
-            explode(' ', $athlete->profile()->name)[0],
+            $athlete->profile()->firstName(),
             array_map(static fn (Move $move): RoutineChoiceView => new RoutineChoiceView($move->code, $move->title), $taught),
             array_map(self::move(...), $routine->moves ?? []),
             array_map(BeatView::of(...), $routine?->beats() ?? []),

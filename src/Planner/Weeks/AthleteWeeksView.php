@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Planner\Weeks;
 
+use Zumbo\App\Shared\Home\HomeworkView;
 use Zumbo\App\Shared\SentenceView;
 
 /**

@@ -13,6 +13,7 @@ use Zumbo\App\Entity\Plan\AcceptedPlans;
 use Zumbo\App\Entity\Plan\AcceptedWeeks;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Gym\UnknownRow;
+use Zumbo\App\Shared\Home\ShowHomework;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\App\Shared\Today\JudgeToday;

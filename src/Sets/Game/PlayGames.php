@@ -176,7 +176,7 @@ final readonly class PlayGames
 
         return new RelayRunnerView(
             $id,
-            explode(' ', $athlete->profile()->name)[0],
+            $athlete->profile()->firstName(),
             self::legS($pace, $kind, $reps),
             $kind->name($reps),
         );

@@ -51,7 +51,7 @@ final readonly class ReadHere
             $onOther = [] !== $usual && !isset($usual[$id]);
             $away = Attendance::tonight($marks[$id] ?? null, $logged, $daysAgo[$id] ?? null, $onOther)->away;
             if (null !== $away) {
-                $name = explode(' ', $one->athlete->profile()->name)[0];
+                $name = $one->athlete->profile()->firstName();
                 $absent[] = new AbsentView($id, $name, SentenceView::of($away, LengthUnit::Centimetre)->sentence);
                 unset($judged[$id]);
             }

@@ -7,9 +7,9 @@ namespace Zumbo\App\Shared\Today;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\Core\Allowance\Jumping;
-use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Verdict;
+use Zumbo\Core\Today\OwnWords;
 use Zumbo\Core\Today\Today;
 
 /**
@@ -53,11 +53,32 @@ final readonly class AllowanceView
                 [] === $reasons && null !== $public ? [$public] : $reasons,
                 LengthUnit::Centimetre,
             ),
-            array_map(
-                static fn (Drill $drill): NoJumpDrillView => NoJumpDrillView::of($drill),
-                \array_slice($today->insteadOfJumping(), 0, $drills),
-            ),
+            self::instead($today, $drills),
         );
+    }
+
+    /** For the athlete: everything, as it is said to them. */
+    public static function toThem(Today $today): self
+    {
+        $public = $today->allowance->publicly();
+
+        return new self(
+            $today->allowance->jumping,
+            null === $public ? null : SentenceView::of($public, LengthUnit::Centimetre),
+            $today->allowance->contactsLeftToday,
+            $today->allowance->contactsLeftWeek,
+            $today->allowance->stopToday,
+            SentenceView::listOf(array_map(OwnWords::of(...), $today->allowance->reasons), LengthUnit::Centimetre),
+            self::instead($today),
+        );
+    }
+
+    /**
+     * @return list<NoJumpDrillView>
+     */
+    private static function instead(Today $today, ?int $most = null): array
+    {
+        return array_map(NoJumpDrillView::of(...), \array_slice($today->insteadOfJumping(), 0, $most));
     }
 
     /** A rest day or a stop may be said aloud; health is nobody's business on the wall. */

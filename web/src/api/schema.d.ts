@@ -4,6 +4,46 @@
  */
 
 export interface paths {
+    "/api/asides/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Drops an entry that a withdrawn card sent.
+         * @description For coaches.
+         */
+        delete: operations["ownCardsDrop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/asides/{id}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keeps an entry that a withdrawn card sent.
+         * @description For coaches.
+         */
+        post: operations["ownCardsKeep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athlete-lists": {
         parameters: {
             query?: never;
@@ -454,6 +494,26 @@ export interface paths {
          * @description For coaches.
          */
         patch: operations["athletesMeasure"];
+        trace?: never;
+    };
+    "/api/athletes/{id}/own-cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The links to an athlete's own card, and entries that wait for a decision.
+         * @description For coaches.
+         */
+        get: operations["ownCardsOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/athletes/{id}/pacing": {
@@ -1471,6 +1531,106 @@ export interface paths {
         get: operations["calendarByAddress"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * An athlete's own card, for whoever holds its link.
+         * @description For anybody.
+         */
+        post: operations["cardLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * An entry that the athlete counted; made before the link was taken back, it is kept aside.
+         * @description For anybody.
+         */
+        post: operations["cardLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/entries/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The athlete takes an entry of their own back.
+         * @description For anybody.
+         */
+        post: operations["cardTakeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/pain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The athlete notes pain or a warning sign: jumping is off at once.
+         * @description For anybody.
+         */
+        post: operations["cardPain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/card/statement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The athlete states that a professional cleared them.
+         * @description For anybody.
+         */
+        post: operations["cardState"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2741,6 +2901,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/own-cards/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Makes a private link to an athlete's own card.
+         * @description For coaches.
+         */
+        put: operations["ownCardsMake"];
+        post?: never;
+        /**
+         * Takes a link to a card back: it is dead at once.
+         * @description For coaches.
+         */
+        delete: operations["ownCardsTakeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/paced-runs": {
         parameters: {
             query?: never;
@@ -3901,6 +4085,13 @@ export interface components {
             under: components["schemas"]["PointView"][];
             over: components["schemas"]["PointView"][];
         };
+        AsideView: {
+            id: string;
+            version: number;
+            madeAt: string;
+            work: string;
+            sentence: string;
+        };
         AthleteInput: {
             name: string;
             height: string;
@@ -4011,6 +4202,7 @@ export interface components {
             at: string;
             sentence: string;
             loggedBy: string;
+            selfReported: boolean;
             asks: components["schemas"]["SentenceView"] | null;
             twin: string | null;
             removed: boolean;
@@ -4116,12 +4308,79 @@ export interface components {
         CalendarTextInput: {
             text: string;
         };
-        CardView: {
-            rank: string;
-            suit: components["schemas"]["Suit"];
+        CardEntryInput: {
+            id: string;
+            drill: string;
+            /** @enum {string} */
+            kind: "streak" | "tries" | "hold" | "sum";
             reps: number;
-            factor: number;
-            style: string;
+            at: string;
+            misses?: number;
+            /** @enum {string|null} */
+            end?: "miss" | "stopped" | "time" | null;
+            clean?: boolean;
+        };
+        CardFlagView: {
+            id: string;
+            version: number;
+            name: string;
+            since: string;
+        };
+        /** @enum {string} */
+        CardHolder: "athlete" | "guardian";
+        CardLinkInput: {
+            gym: string;
+            card: string;
+            secret: string;
+        };
+        CardPainInput: {
+            link: components["schemas"]["CardLinkInput"];
+            id: string;
+            /** @enum {string} */
+            caution: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
+            at: string;
+            /** @enum {string|null} */
+            place?: "foot" | "ankle" | "achilles" | "shin" | "calf" | "knee" | "hip" | "back" | "wrist" | "shoulder" | "elsewhere" | null;
+            degree?: number | null;
+        };
+        CardRopeView: {
+            cableM: number;
+            since: string;
+            verdict: components["schemas"]["RopeVerdictView"];
+        };
+        CardSentView: {
+            aside: boolean;
+        };
+        CardStatementInput: {
+            link: components["schemas"]["CardLinkInput"];
+            mutationId: string;
+            caution: string;
+            version: number;
+            statement: components["schemas"]["StatementInput"];
+        };
+        CardTermView: {
+            code: string;
+            name: string;
+        };
+        CardView: {
+            firstName: string;
+            gym: string;
+            holder: components["schemas"]["CardHolder"];
+            minor: boolean;
+            unit: components["schemas"]["LengthUnit"];
+            on: string;
+            readAt: string;
+            expiresAt: string;
+            rope: components["schemas"]["CardRopeView"] | null;
+            allowance: components["schemas"]["AllowanceView"];
+            drill: components["schemas"]["DrillView"] | null;
+            silent: boolean;
+            tonight: components["schemas"]["HomeworkView"];
+            gate: components["schemas"]["SentenceView"] | null;
+            counted: components["schemas"]["AttemptView"][];
+            flags: components["schemas"]["CardFlagView"][];
+            places: components["schemas"]["CardTermView"][];
+            signs: components["schemas"]["CardTermView"][];
         };
         /** @enum {string} */
         Caution: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
@@ -5114,6 +5373,28 @@ export interface components {
             removed: boolean;
             version: number;
         };
+        OwnCardInput: {
+            athleteId: string;
+            secret: string;
+            /** @enum {string} */
+            holder?: "athlete" | "guardian";
+            days?: number;
+        };
+        OwnCardView: {
+            id: string;
+            version: number;
+            holder: components["schemas"]["CardHolder"];
+            madeBy: string;
+            madeAt: string;
+            expiresAt: string;
+            expired: boolean;
+        };
+        OwnCardsView: {
+            cards: components["schemas"]["OwnCardView"][];
+            aside: components["schemas"]["AsideView"][];
+            minor: boolean;
+            gymId: string;
+        };
         OwnDrillInput: {
             title: string;
             /** @enum {string} */
@@ -5736,6 +6017,10 @@ export interface components {
             fault: string | null;
             version: number;
         };
+        SentEntryInput: {
+            link: components["schemas"]["CardLinkInput"];
+            entry: components["schemas"]["CardEntryInput"];
+        };
         SentenceView: {
             code: string;
             sentence: string;
@@ -5931,6 +6216,10 @@ export interface components {
             notation: string;
             style: string;
             reps: number;
+        };
+        TakeBackInput: {
+            link: components["schemas"]["CardLinkInput"];
+            mutationId: string;
         };
         TakeEntryView: {
             countKind: components["schemas"]["CountKind"];
@@ -6184,6 +6473,74 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    ownCardsDrop: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCardsView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ownCardsKeep: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCardsView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listLook: {
         parameters: {
             query?: {
@@ -7068,6 +7425,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AthleteView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ownCardsOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCardsView"];
                 };
             };
             /** @description refused, with the reason */
@@ -10537,6 +10925,173 @@ export interface operations {
             };
         };
     };
+    cardLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardLinkInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cardLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SentEntryInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardSentView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cardTakeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBackInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardSentView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cardPain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardPainInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardSentView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cardState: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardStatementInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     cautionsNote: {
         parameters: {
             query?: never;
@@ -13193,6 +13748,75 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrderListView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ownCardsMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnCardInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCardsView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ownCardsTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCardsView"];
                 };
             };
             /** @description refused, with the reason */

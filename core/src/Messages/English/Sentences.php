@@ -38,7 +38,7 @@ final class Sentences
             'trim', 'tails' => TrimMessages::ALL,
             'gear', 'inspect', 'cut', 'order' => GearMessages::ALL,
             'gate', 'set', 'entry', 'class', 'after', 'place', 'setback', 'news' => PathMessages::ALL,
-            'verdict', 'allowance', 'stop', 'look', 'caution', 'load' => TodayMessages::ALL,
+            'verdict', 'allowance', 'stop', 'look', 'caution', 'load', 'own' => TodayMessages::ALL,
             'pacing', 'scaling', 'ladder', 'game', 'hall', 'weibull' => SetsMessages::ALL,
             'fact', 'calibration' => PacingMessages::ALL,
             'sound', 'rhythm', 'pattern', 'frames', 'explorer' => RhythmMessages::ALL,

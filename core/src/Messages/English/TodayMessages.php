@@ -52,6 +52,17 @@ final class TodayMessages
             .'other {, # more days}}.',
         'caution.ask_first' => '{caution}: ask a doctor or physiotherapist first. No jumping until they state '
             .'themselves that a professional has cleared it.',
+        'own.urgent' => '{caution}. Stop. Get medical help now. No training until you have stated that a professional has cleared it.',
+        'own.leakage' => 'No jumping; see a doctor or pelvic-floor physiotherapist. It stays off until you have stated that a '
+            .'professional has cleared it.',
+        'own.severe_pain' => '{place}, {degree} of 10: from {severe} on no training until you have stated that a professional '
+            .'has cleared it.',
+        'own.again' => '{place}: noted {records, plural, one {once} other {# times}} within four weeks. No training until you have '
+            .'stated that a professional has cleared it.',
+        'own.pain' => 'Pain, {place}{degree, plural, =-1 {} other {, # of 10}}: no jumping until your coach clears it. Never push '
+            .'through, return easy, and see a professional if it lasts.',
+        'own.ask_first' => '{caution}: ask a doctor or physiotherapist first. No jumping until you have stated that a professional '
+            .'has cleared it.',
         'load.within' => 'About {contacts, plural, one {# contact} other {# contacts}}: within the {left, number} that are left '
             .'today.',
         'load.over' => 'About {contacts, plural, one {# contact} other {# contacts}}: more than the {left, number} that are '

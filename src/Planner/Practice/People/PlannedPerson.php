@@ -18,6 +18,6 @@ final readonly class PlannedPerson
 
     public function firstName(): string
     {
-        return explode(' ', $this->judged->athlete->profile()->name)[0];
+        return $this->judged->athlete->profile()->firstName();
     }
 }

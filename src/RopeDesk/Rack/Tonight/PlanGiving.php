@@ -153,7 +153,7 @@ final readonly class PlanGiving
                 ?? throw new \LogicException('the handles of the rack are known');
 
             return new RopeWish(
-                explode(' ', $one->athlete->profile()->name)[0],
+                $one->athlete->profile()->firstName(),
                 $goal->cable,
                 $one->athlete->stage(),
                 $tags[$last[$id] ?? ''] ?? null,

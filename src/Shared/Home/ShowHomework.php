@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Planner\Weeks;
+namespace Zumbo\App\Shared\Home;
 
 use Psr\Clock\ClockInterface;
 use Zumbo\App\Entity\Gym\Gym;
 use Zumbo\App\Entity\Path\OwnDrills;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\BeatView;
+use Zumbo\App\Shared\Plan\TodaysWork;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\Core\Allowance\Allowance;
@@ -19,9 +20,11 @@ use Zumbo\Core\Plan\Practice\Block;
 use Zumbo\Core\Plan\Practice\Participant;
 use Zumbo\Core\Plan\Practice\PlanPractice;
 use Zumbo\Core\Plan\Practice\PracticeWish;
+use Zumbo\Core\Plan\Practice\Slot;
 use Zumbo\Core\Plan\Practice\WarmUpItem;
 use Zumbo\Core\Plan\Weeks\PlannedSession;
 use Zumbo\Core\Plan\Weeks\PlannedWeek;
+use Zumbo\Core\Plan\Weeks\SessionKind;
 use Zumbo\Core\Rhythm\PatternTiming;
 
 /**
@@ -30,6 +33,7 @@ use Zumbo\Core\Rhythm\PatternTiming;
 final readonly class ShowHomework
 {
     private const DRAWN = 17;
+    private const TONIGHT_MIN = 5;
 
     /** What an athlete has at home. */
     private const AT_HOME = ['towel' => 1, 'mirror' => 1];
@@ -49,6 +53,27 @@ final readonly class ShowHomework
         }
 
         return null;
+    }
+
+    /** Five minutes on the day that is: the set of the hall, within what is left of the day. */
+    public function tonight(Judged $one, TodaysWork $work, \DateTimeImmutable $today): HomeworkView
+    {
+        $key = $one->athlete->id()->toRfc4122();
+        $pins = null === $work->drill ? [] : [$key => [Slot::Main->value => $work->drill->code]];
+        $practice = PlanPractice::of(
+            PracticeWish::of(self::TONIGHT_MIN, false, self::AT_HOME, seed: (int) $today->format('ymd'), pins: $pins),
+            [new Participant($key, $one->athlete->stage(), $one->gates->ways, $one->today->allowance)],
+            $work->shelf,
+        );
+        $kind = null === $work->drill ? SessionKind::HomeNoJump : SessionKind::Home;
+
+        return new HomeworkView(
+            $today->format('Y-m-d'),
+            $kind,
+            self::TONIGHT_MIN,
+            $practice->contacts($key),
+            array_map(self::block(...), $practice->blocks[$key] ?? []),
+        );
     }
 
     private function view(Judged $one, PlannedSession $session, \DateTimeImmutable $day): HomeworkView

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Health;
+namespace Zumbo\App\Shared\Health;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Entity\Health\StatedBy;

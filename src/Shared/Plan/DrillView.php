@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\ClassHour;
+namespace Zumbo\App\Shared\Plan;
 
 use Zumbo\App\Shared\BeatView;
 use Zumbo\Core\Drill\CountKind;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\ClassHour;
+namespace Zumbo\App\Shared\Plan;
 
 use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Shared\CueView;

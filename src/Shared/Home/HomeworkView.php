@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Planner\Weeks;
+namespace Zumbo\App\Shared\Home;
 
 use Zumbo\Core\Plan\Weeks\SessionKind;
 
