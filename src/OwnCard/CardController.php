@@ -13,7 +13,7 @@ use Zumbo\App\OwnCard\Sent\CardStatementInput;
 use Zumbo\App\OwnCard\Sent\SentEntryInput;
 use Zumbo\App\OwnCard\Sent\TakeBackInput;
 use Zumbo\App\OwnCard\Sent\WriteOnCard;
-use Zumbo\App\OwnCard\Shown\CardView;
+use Zumbo\App\OwnCard\Shown\OwnCardView;
 use Zumbo\App\OwnCard\Shown\ShowCard;
 use Zumbo\App\Platform\Api\Answers;
 use Zumbo\App\Platform\Input\FromBody;
@@ -29,8 +29,8 @@ final readonly class CardController
     }
 
     #[Route('')]
-    #[Answers(CardView::class, says: 'An athlete\'s own card, for whoever holds its link.')]
-    public function look(#[FromBody] CardLinkInput $link, Request $request): CardView
+    #[Answers(OwnCardView::class, says: 'An athlete\'s own card, for whoever holds its link.')]
+    public function look(#[FromBody] CardLinkInput $link, Request $request): OwnCardView
     {
         return $this->show->of($this->open->now($link, $request));
     }
@@ -57,8 +57,8 @@ final readonly class CardController
     }
 
     #[Route('/statement')]
-    #[Answers(CardView::class, says: 'The athlete states that a professional cleared them.')]
-    public function state(#[FromBody] CardStatementInput $input, Request $request): CardView
+    #[Answers(OwnCardView::class, says: 'The athlete states that a professional cleared them.')]
+    public function state(#[FromBody] CardStatementInput $input, Request $request): OwnCardView
     {
         $held = $this->open->now($input->link, $request);
         $this->write->state($held, $input);

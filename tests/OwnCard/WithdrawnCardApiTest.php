@@ -98,7 +98,6 @@ final class WithdrawnCardApiTest extends CardTestCase
         self::connection()->executeStatement('UPDATE athlete_card SET expires_at = UTC_TIMESTAMP() - INTERVAL 1 SECOND WHERE id = ?', [
             Uuid::fromString($link['card'])->toBinary(),
         ]);
-        self::getContainer()->get('doctrine')->resetManager();
         $this->card($link);
         $this->assertStatus(410);
     }

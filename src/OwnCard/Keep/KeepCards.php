@@ -48,13 +48,13 @@ final readonly class KeepCards
     }
 
     /** @throws UnknownRow when this gym has no such athlete */
-    public function of(Uuid $athlete): OwnCardsView
+    public function of(Uuid $athlete): CardLinksView
     {
         $id = $this->athletes->get($athlete)->id();
         $now = $this->clock->now();
 
-        return new OwnCardsView(
-            array_map(static fn (AthleteCard $card): OwnCardView => OwnCardView::of($card, $now), $this->cards->ofAthlete($id)),
+        return new CardLinksView(
+            array_map(static fn (AthleteCard $card): CardLinkView => CardLinkView::of($card, $now), $this->cards->ofAthlete($id)),
             array_map(
                 fn (CardAside $aside): AsideView => AsideView::of($aside, $this->read->kept($aside->entry())),
                 $this->asides->ofAthlete($id),
@@ -65,7 +65,7 @@ final readonly class KeepCards
     }
 
     /** @throws BadField when this gym has no such athlete */
-    public function make(UuidV7 $id, OwnCardInput $input): OwnCardsView
+    public function make(UuidV7 $id, OwnCardInput $input): CardLinksView
     {
         $athlete = $this->named->of($input->athleteId);
         $this->writes->run($id, Subject::of('make', self::KIND, $id), $input, function () use ($id, $input, $athlete): void {
@@ -85,7 +85,7 @@ final readonly class KeepCards
         return $this->of($athlete->id());
     }
 
-    public function takeBack(UuidV7 $id, WriteCondition $condition): OwnCardsView
+    public function takeBack(UuidV7 $id, WriteCondition $condition): CardLinksView
     {
         $this->writes->change(
             $condition,
@@ -93,14 +93,14 @@ final readonly class KeepCards
             null,
             fn (): AthleteCard => $this->cards->get($id),
             fn (AthleteCard $card) => $card->remove($this->clock->now()),
-            fn (AthleteCard $card): OwnCardsView => $this->of($card->athleteId()),
+            fn (AthleteCard $card): CardLinksView => $this->of($card->athleteId()),
         );
 
         return $this->of($this->cards->get($id)->athleteId());
     }
 
     /** @param bool $keep into the log, as the athlete counted it; else it is dropped */
-    public function decide(UuidV7 $id, bool $keep, WriteCondition $condition): OwnCardsView
+    public function decide(UuidV7 $id, bool $keep, WriteCondition $condition): CardLinksView
     {
         $this->writes->change(
             $condition,
@@ -115,7 +115,7 @@ final readonly class KeepCards
                     $this->add->to($athlete, $aside->id(), $entry, $athlete->profile()->name, true);
                 }
             },
-            fn (CardAside $aside): OwnCardsView => $this->of($aside->athleteId()),
+            fn (CardAside $aside): CardLinksView => $this->of($aside->athleteId()),
         );
 
         return $this->of($this->asides->get($id)->athleteId());

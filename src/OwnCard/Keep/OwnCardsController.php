@@ -22,40 +22,40 @@ final readonly class OwnCardsController
 
     #[Route('/api/athletes/{id}/own-cards', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(OwnCardsView::class, says: 'The links to an athlete\'s own card, and entries that wait for a decision.')]
-    public function of(UuidV7 $id): OwnCardsView
+    #[Answers(CardLinksView::class, says: 'The links to an athlete\'s own card, and entries that wait for a decision.')]
+    public function of(UuidV7 $id): CardLinksView
     {
         return $this->keep->of($id);
     }
 
     #[Route('/api/own-cards/{id}', methods: ['PUT'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(OwnCardsView::class, says: 'Makes a private link to an athlete\'s own card.')]
-    public function make(UuidV7 $id, #[FromBody] OwnCardInput $input): OwnCardsView
+    #[Answers(CardLinksView::class, says: 'Makes a private link to an athlete\'s own card.')]
+    public function make(UuidV7 $id, #[FromBody] OwnCardInput $input): CardLinksView
     {
         return $this->keep->make($id, $input);
     }
 
     #[Route('/api/own-cards/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(OwnCardsView::class, says: 'Takes a link to a card back: it is dead at once.')]
-    public function takeBack(UuidV7 $id, WriteCondition $condition): OwnCardsView
+    #[Answers(CardLinksView::class, says: 'Takes a link to a card back: it is dead at once.')]
+    public function takeBack(UuidV7 $id, WriteCondition $condition): CardLinksView
     {
         return $this->keep->takeBack($id, $condition);
     }
 
     #[Route('/api/asides/{id}/keep', methods: ['POST'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(OwnCardsView::class, says: 'Keeps an entry that a withdrawn card sent.')]
-    public function keep(UuidV7 $id, WriteCondition $condition): OwnCardsView
+    #[Answers(CardLinksView::class, says: 'Keeps an entry that a withdrawn card sent.')]
+    public function keep(UuidV7 $id, WriteCondition $condition): CardLinksView
     {
         return $this->keep->decide($id, true, $condition);
     }
 
     #[Route('/api/asides/{id}', methods: ['DELETE'])]
     #[IsGranted('ROLE_COACH')]
-    #[Answers(OwnCardsView::class, says: 'Drops an entry that a withdrawn card sent.')]
-    public function drop(UuidV7 $id, WriteCondition $condition): OwnCardsView
+    #[Answers(CardLinksView::class, says: 'Drops an entry that a withdrawn card sent.')]
+    public function drop(UuidV7 $id, WriteCondition $condition): CardLinksView
     {
         return $this->keep->decide($id, false, $condition);
     }

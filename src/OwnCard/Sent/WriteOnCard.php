@@ -17,7 +17,7 @@ use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Entity\Log\DaySums;
 use Zumbo\App\OwnCard\DeadCard;
 use Zumbo\App\OwnCard\HeldCard;
-use Zumbo\App\OwnCard\Shown\CardView;
+use Zumbo\App\OwnCard\Shown\OwnCardView;
 use Zumbo\App\OwnCard\Shown\ShowCard;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Platform\Clock\PastInstant;
@@ -136,7 +136,7 @@ final readonly class WriteOnCard
                 $input->statement,
                 CardHolder::Guardian === $held->card->holder() ? 'the guardian\'s card' : 'their own card',
             ),
-            fn (): CardView => $this->show->of($held),
+            fn (): OwnCardView => $this->show->of($held),
         );
     }
 

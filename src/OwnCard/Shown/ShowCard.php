@@ -43,7 +43,7 @@ final readonly class ShowCard
     ) {
     }
 
-    public function of(HeldCard $held): CardView
+    public function of(HeldCard $held): OwnCardView
     {
         $gym = $this->gyms->current();
         $now = $this->clock->now();
@@ -52,7 +52,7 @@ final readonly class ShowCard
         $work = $this->work->of($judged, $now, $today);
         $gate = $this->outlooks->one($judged)->gate;
 
-        return new CardView(
+        return new OwnCardView(
             $held->athlete->profile()->firstName(),
             $gym->name(),
             $held->card->holder(),

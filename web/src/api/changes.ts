@@ -8,6 +8,7 @@ const KINDS = [
   'attempt',
   'cable',
   'calendar',
+  'card',
   'caution',
   'clock',
   'drill',

@@ -97,6 +97,7 @@ function asLogged({ rowId, body, asked }: Waiting): Attempt {
     at: `${entry.at?.slice(0, 19) ?? ''}Z`,
     sentence: sayEntry({ kind, reps, misses, end, clean }),
     loggedBy: '',
+    selfReported: false,
     asks: asked === undefined ? null : { code: 'entry.ask', sentence: asked },
     twin: null,
     removed: false,

@@ -4333,6 +4333,21 @@ export interface components {
             card: string;
             secret: string;
         };
+        CardLinkView: {
+            id: string;
+            version: number;
+            holder: components["schemas"]["CardHolder"];
+            madeBy: string;
+            madeAt: string;
+            expiresAt: string;
+            expired: boolean;
+        };
+        CardLinksView: {
+            cards: components["schemas"]["CardLinkView"][];
+            aside: components["schemas"]["AsideView"][];
+            minor: boolean;
+            gymId: string;
+        };
         CardPainInput: {
             link: components["schemas"]["CardLinkInput"];
             id: string;
@@ -4363,24 +4378,11 @@ export interface components {
             name: string;
         };
         CardView: {
-            firstName: string;
-            gym: string;
-            holder: components["schemas"]["CardHolder"];
-            minor: boolean;
-            unit: components["schemas"]["LengthUnit"];
-            on: string;
-            readAt: string;
-            expiresAt: string;
-            rope: components["schemas"]["CardRopeView"] | null;
-            allowance: components["schemas"]["AllowanceView"];
-            drill: components["schemas"]["DrillView"] | null;
-            silent: boolean;
-            tonight: components["schemas"]["HomeworkView"];
-            gate: components["schemas"]["SentenceView"] | null;
-            counted: components["schemas"]["AttemptView"][];
-            flags: components["schemas"]["CardFlagView"][];
-            places: components["schemas"]["CardTermView"][];
-            signs: components["schemas"]["CardTermView"][];
+            rank: string;
+            suit: components["schemas"]["Suit"];
+            reps: number;
+            factor: number;
+            style: string;
         };
         /** @enum {string} */
         Caution: "chest-pain" | "fainting" | "dizziness" | "calf-pain" | "numbness" | "leakage" | "red-flag" | "pain" | "recent-injury" | "pregnancy" | "after-childbirth" | "pelvic-floor" | "bone" | "heart" | "easy-weeks";
@@ -5381,19 +5383,24 @@ export interface components {
             days?: number;
         };
         OwnCardView: {
-            id: string;
-            version: number;
+            firstName: string;
+            gym: string;
             holder: components["schemas"]["CardHolder"];
-            madeBy: string;
-            madeAt: string;
-            expiresAt: string;
-            expired: boolean;
-        };
-        OwnCardsView: {
-            cards: components["schemas"]["OwnCardView"][];
-            aside: components["schemas"]["AsideView"][];
             minor: boolean;
-            gymId: string;
+            unit: components["schemas"]["LengthUnit"];
+            on: string;
+            readAt: string;
+            expiresAt: string;
+            rope: components["schemas"]["CardRopeView"] | null;
+            allowance: components["schemas"]["AllowanceView"];
+            drill: components["schemas"]["DrillView"] | null;
+            silent: boolean;
+            tonight: components["schemas"]["HomeworkView"];
+            gate: components["schemas"]["SentenceView"] | null;
+            counted: components["schemas"]["AttemptView"][];
+            flags: components["schemas"]["CardFlagView"][];
+            places: components["schemas"]["CardTermView"][];
+            signs: components["schemas"]["CardTermView"][];
         };
         OwnDrillInput: {
             title: string;
@@ -6493,7 +6500,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnCardsView"];
+                    "application/json": components["schemas"]["CardLinksView"];
                 };
             };
             /** @description refused, with the reason */
@@ -6527,7 +6534,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnCardsView"];
+                    "application/json": components["schemas"]["CardLinksView"];
                 };
             };
             /** @description refused, with the reason */
@@ -7455,7 +7462,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnCardsView"];
+                    "application/json": components["schemas"]["CardLinksView"];
                 };
             };
             /** @description refused, with the reason */
@@ -10944,7 +10951,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CardView"];
+                    "application/json": components["schemas"]["OwnCardView"];
                 };
             };
             /** @description refused, with the reason */
@@ -11078,7 +11085,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CardView"];
+                    "application/json": components["schemas"]["OwnCardView"];
                 };
             };
             /** @description refused, with the reason */
@@ -13782,7 +13789,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnCardsView"];
+                    "application/json": components["schemas"]["CardLinksView"];
                 };
             };
             /** @description refused, with the reason */
@@ -13816,7 +13823,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnCardsView"];
+                    "application/json": components["schemas"]["CardLinksView"];
                 };
             };
             /** @description refused, with the reason */

@@ -3,6 +3,7 @@ import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { OutboxProvider } from '../api/OutboxProvider';
 import { useMe } from '../api/session';
 import { Failed, Loading } from '../design/page/StateNote';
+import { isLinked, LinkedPhone } from './LinkedPhone';
 import { NotFoundPage } from './NotFoundPage';
 import { Shell } from './Shell';
 
@@ -20,6 +21,7 @@ const rhythm = () => import('../features/rhythm');
 const ownGym = () => import('../features/own-gym');
 const path = () => import('../features/path');
 const planner = () => import('../features/planner');
+const ownCard = () => import('../features/own-card');
 const Dressed = lazy(() => import('../design/page/Dressed').then((door) => ({ default: door.Dressed })));
 const SignInPage = lazy(() => signIn().then((door) => ({ default: door.SignInPage })));
 const YouPage = lazy(() => signIn().then((door) => ({ default: door.YouPage })));
@@ -80,11 +82,7 @@ const WallPage = lazy(() =>
     .then((door) => door.wallDoor())
     .then((door) => ({ default: door.WallPage })),
 );
-const ClassLinkPage = lazy(() =>
-  classHour()
-    .then((door) => door.linkDoor())
-    .then((door) => ({ default: door.ClassLinkPage })),
-);
+const HandOutPage = lazy(() => ownCard().then((door) => ({ default: door.HandOutPage })));
 const ClassPage = lazy(() => classHour().then((door) => ({ default: door.ClassPage })));
 const SetsPage = lazy(() => sets().then((door) => ({ default: door.SetsPage })));
 const GamesPage = lazy(() => sets().then((door) => ({ default: door.GamesPage })));
@@ -128,20 +126,13 @@ const FramesPage = lazy(() => rhythm().then((door) => ({ default: door.FramesPag
 /** Where the link of an invitation leads. */
 const JOIN = '/join';
 
-/** Where an athletes' link leads. */
-const CLASS_LINK = '/class-link';
-
 /** Sign-in first; then the eight places. */
 export function Routed() {
   const me = useMe();
   const { pathname } = useLocation();
   // An athlete's phone: nobody signs in, and it goes on without network.
-  if (pathname === CLASS_LINK) {
-    return (
-      <Suspense fallback={<Loading what="the class" />}>
-        <ClassLinkPage />
-      </Suspense>
-    );
+  if (isLinked(pathname)) {
+    return <LinkedPhone pathname={pathname} />;
   }
   if (me.isPending) {
     return <Loading what="your gym" />;
@@ -181,6 +172,7 @@ export function Routed() {
               <Route path="/athletes/list" element={<ListPage />} />
               <Route path="/athletes/:id" element={<AthletePage />} />
               <Route path="/athletes/:id/path" element={<PathPage />} />
+              <Route path="/athletes/:id/card" element={<HandOutPage />} />
               <Route path="/athletes/:id/clearance/:cautionId" element={<ClearancePage />} />
               <Route path="/ropes" element={<RopesPage />} />
               <Route path="/ropes/first" element={<FirstRopesPage />} />

@@ -1,9 +1,9 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /**
- * What a write does to an entry of the log; absent of a write kept by an older version: it logs one. A `run` is no entry.
+ * What a write does to an entry of the log; absent of a write kept by an older version: it logs one. A `run` is no entry, nor is what a card sends.
  */
-export type Deed = 'log' | 'judge' | 'move' | 'keep' | 'remove' | 'run';
+export type Deed = 'log' | 'judge' | 'move' | 'keep' | 'remove' | 'run' | 'card';
 
 /** One write that waits for the server, or has arrived there a moment ago. */
 export interface Waiting {

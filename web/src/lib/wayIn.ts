@@ -19,9 +19,12 @@ export function newSecret(): string {
     .replaceAll('=', '');
 }
 
-/** @param origin where the others reach the app, like https://zumbo.local */
-export function linkOf(origin: string, { gym, id, secret }: WayIn): string {
-  return `${origin}${PATH}#${gym}.${id}.${secret}`;
+/**
+ * @param origin where the others reach the app, like https://zumbo.local
+ * @param path   where it leads
+ */
+export function linkOf(origin: string, { gym, id, secret }: WayIn, path = PATH): string {
+  return `${origin}${path}#${gym}.${id}.${secret}`;
 }
 
 /** @returns null: it was not copied whole */

@@ -33,6 +33,7 @@ export const attempt: Attempt = {
   clean: true,
   at: '2026-11-24T18:40:00Z',
   sentence: '14, stopped',
+  selfReported: false,
   loggedBy: 'Maren Quill',
   asks: null,
   twin: null,

@@ -9,6 +9,8 @@ export interface Shown {
   clean: boolean;
   /** Empty: on this device, or nobody knows. */
   loggedBy: string;
+  /** Counted by the athlete, on their own card. */
+  selfReported?: boolean;
   /** A count that is hardly meant, as a question. */
   asks: { sentence: string } | null;
   /** The entry that is the same set in somebody else's hand. */
@@ -48,7 +50,11 @@ export const EntryRow = memo(function EntryRow({
     <li>
       <span className={styles.said}>
         {said}
-        {entry.loggedBy !== '' && <small> by {entry.loggedBy}</small>}
+        {entry.selfReported === true ? (
+          <small> own count</small>
+        ) : (
+          entry.loggedBy !== '' && <small> by {entry.loggedBy}</small>
+        )}
         {entry.state !== 'kept' && <em> {states[entry.state]}</em>}
       </span>
       <Button

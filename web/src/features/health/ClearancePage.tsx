@@ -1,16 +1,14 @@
-import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useAthlete, type Athlete } from '../../api/athletes';
-import { useCautions, useStateClearance, type NotedCaution } from '../../api/health';
+import { useCautions, useStateClearance, type NotedCaution, type Statement } from '../../api/health';
 import { useMayChange } from '../../api/session';
-import { FieldStack } from '../../design/form/FieldStack';
+import { StatementForm } from '../../design/health/StatementForm';
 import { Card } from '../../design/page/Card';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { newId } from '../../lib/ids';
-import { AtThumb } from '../../design/page/AtThumb';
 
 /** Handed to the athlete, or the guardian of one under 18: they say themselves that a professional cleared them. */
 export function ClearancePage() {
@@ -30,7 +28,7 @@ export function ClearancePage() {
                 </Empty>
               </Workbench>
             ) : (
-              <Statement athlete={one} noted={caution} />
+              <Stated athlete={one} noted={caution} />
             );
           }}
         </Fetched>
@@ -39,27 +37,16 @@ export function ClearancePage() {
   );
 }
 
-function Statement({ athlete, noted }: { athlete: Athlete; noted: NotedCaution }) {
-  const [professional, setProfessional] = useState('');
-  const [on, setOn] = useState('');
-  const [words, setWords] = useState('');
-  const [myself, setMyself] = useState(false);
+function Stated({ athlete, noted }: { athlete: Athlete; noted: NotedCaution }) {
   const [mutationId] = useState(newId);
   const state = useStateClearance();
   const navigate = useNavigate();
   const who = noted.guardianStates ? `the guardian of ${athlete.name}` : athlete.name;
-  const whole = professional.trim() !== '' && on !== '' && words.trim() !== '' && myself;
-  const send = () =>
+  const send = (statement: Omit<Statement, 'statedBy'>) =>
     state.mutate(
       {
         id: noted.id,
-        statement: {
-          statedBy: noted.guardianStates ? 'guardian' : 'athlete',
-          professional,
-          on,
-          words,
-          myself,
-        },
+        statement: { ...statement, statedBy: noted.guardianStates ? 'guardian' : 'athlete' },
         change: { mutationId, version: noted.version },
       },
       { onSuccess: () => void navigate(`/athletes/${athlete.id}`) },
@@ -73,39 +60,7 @@ function Statement({ athlete, noted }: { athlete: Athlete; noted: NotedCaution }
           {noted.degree !== null && `, ${noted.degree} of 10`}. Jumping stays off until a doctor or another
           professional has cleared it. The coach can’t lift this, only you can say it.
         </p>
-        <FieldStack>
-          <label>
-            Who cleared you?
-            <Input
-              size="large"
-              maxLength={120}
-              value={professional}
-              onChange={(event) => setProfessional(event.target.value)}
-            />
-          </label>
-          <label>
-            On which day?
-            <Input size="large" type="date" value={on} onChange={(event) => setOn(event.target.value)} />
-          </label>
-          <label>
-            What did they say? In your own words
-            <Input.TextArea
-              rows={3}
-              maxLength={500}
-              value={words}
-              onChange={(event) => setWords(event.target.value)}
-            />
-          </label>
-          <Checkbox checked={myself} onChange={(event) => setMyself(event.target.checked)}>
-            I say this myself
-          </Checkbox>
-          {state.error !== null && <p role="alert">{state.error.message}</p>}
-          <AtThumb>
-            <Button type="primary" size="large" disabled={!whole} loading={state.isPending} onClick={send}>
-              This is my statement
-            </Button>
-          </AtThumb>
-        </FieldStack>
+        <StatementForm sending={state.isPending} error={state.error} onState={send} />
         <p>Zumbo gives no medical advice. Your statement is kept with the day and the coach who was there.</p>
       </Card>
     </Workbench>

@@ -18,6 +18,7 @@ const found = (id: string, reps: number): FoundEntry => ({
     clean: true,
     at: '2026-11-24T18:42:00Z',
     sentence: `${String(reps)}, miss`,
+    selfReported: false,
     loggedBy: 'Maren Quill',
     asks: null,
     twin: null,

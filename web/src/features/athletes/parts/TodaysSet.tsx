@@ -1,9 +1,7 @@
-import { Button } from 'antd';
 import type { Drill, Today } from '../../../api/classHour';
-import { BeatStrip } from '../../../design/beat/BeatStrip';
+import { PlayedStrip } from '../../../design/beat/PlayedStrip';
 import { Card } from '../../../design/page/Card';
 import { NotToday } from '../../../design/page/NotToday';
-import { useMetronome } from '../../../design/beat/useMetronome';
 import styles from './TodaysSet.module.css';
 
 /** Today's set: said, drawn and played; or why there is none today, and what there is instead. */
@@ -31,7 +29,6 @@ interface SetProps {
 }
 
 function SetOf({ drill, silent, reason, left }: SetProps) {
-  const beat = useMetronome(drill.beats);
   return (
     <Card label="Today's set">
       <div className={styles.head}>
@@ -40,22 +37,7 @@ function SetOf({ drill, silent, reason, left }: SetProps) {
           {drill.cadencePerMin} jumps/min · {drill.dose}
         </span>
       </div>
-      <BeatStrip beats={drill.beats} text={drill.text} head={beat.head} />
-      <div className={styles.foot}>
-        {silent ? (
-          <span>In silence: listen for the tick of the rope.</span>
-        ) : (
-          <>
-            <Button size="large" onClick={beat.playing ? beat.stop : beat.start} aria-pressed={beat.playing}>
-              {beat.playing ? 'Stop the beat' : 'Play the beat'}
-            </Button>
-            <Button type="text" size="large" onClick={beat.toggleSilent} aria-pressed={beat.silent}>
-              {beat.silent ? 'Silent: head only' : 'With sound'}
-            </Button>
-          </>
-        )}
-        <span className={styles.reason}>{reason}</span>
-      </div>
+      <PlayedStrip drill={drill} silent={silent} reason={reason} />
       <p className={styles.reason}>{left.map((one) => one.sentence).join(' ')}</p>
     </Card>
   );

@@ -7,11 +7,11 @@ namespace Zumbo\App\OwnCard\Keep;
 /**
  * The links to an athlete's own card, and what waits for a decision.
  */
-final readonly class OwnCardsView
+final readonly class CardLinksView
 {
     /**
-     * @param list<OwnCardView> $cards not taken back, the oldest first
-     * @param list<AsideView>   $aside the oldest first
+     * @param list<CardLinkView> $cards not taken back, the oldest first
+     * @param list<AsideView>    $aside the oldest first
      */
     public function __construct(
         public array $cards,

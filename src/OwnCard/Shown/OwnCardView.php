@@ -15,7 +15,7 @@ use Zumbo\Core\Measure\LengthUnit;
 /**
  * What one athlete sees of themselves: rope, tonight's few minutes, the next gate; and of nobody else.
  */
-final readonly class CardView
+final readonly class OwnCardView
 {
     /**
      * @param list<AttemptView>  $counted by the athlete themself, the newest first

@@ -10,7 +10,7 @@ use Zumbo\App\Entity\Card\CardHolder;
 /**
  * A link to an athlete's own card, as a coach sees it: not what opens it.
  */
-final readonly class OwnCardView
+final readonly class CardLinkView
 {
     private function __construct(
         public string $id,
