@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 export const demo = { email: 'maren@saltmarsh.example', password: 'harbour rope 14' };
 
 /** The browser's clock stands where the server's does (ZUMBO_NOW), and goes on from there. */
-async function setClock(page: Page): Promise<void> {
+export async function setClock(page: Page): Promise<void> {
   const now = process.env['ZUMBO_NOW'];
   if (now === undefined || now === '') {
     return;

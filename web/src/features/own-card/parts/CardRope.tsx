@@ -20,9 +20,9 @@ export function CardRope({ card, kept }: { card: OwnCard; kept: boolean }) {
         </p>
       )}
       <p>
-        {rope.verdict.stateName}, since {dayText(rope.since)}. Next: {rope.verdict.nextName}.
+        {rope.verdict.reasons[0]?.sentence}{' '}
+        <span className={styles.quiet}>So since {dayText(rope.since)}.</span>
       </p>
-      <p className={styles.quiet}>{rope.verdict.reasons[0]?.sentence}</p>
     </>
   );
 }

@@ -58,6 +58,7 @@ function Card({ link, card, kept, away }: Props) {
       }
       decision={
         <>
+          <CardPain card={card} onPain={writes.pain} />
           {(jumps || old) && card.drill !== null && !writes.stopped && (
             <CardCounter
               drill={card.drill}
@@ -65,7 +66,6 @@ function Card({ link, card, kept, away }: Props) {
               onLog={(entry) => writes.count(card.drill?.code ?? '', entry)}
             />
           )}
-          <CardPain card={card} onPain={writes.pain} />
         </>
       }
     >

@@ -50,7 +50,7 @@ export function Tonight({ card, stopped, jumps }: Props) {
             {main === undefined ? card.drill.dose : `${String(main.sets)} × ${String(main.aim)}`}
           </p>
           <PlayedStrip drill={card.drill} silent={card.silent} />
-          <h2>“{card.drill.cue}”</h2>
+          <h2 className={styles.cue}>“{card.drill.cue}”</h2>
           <p className={styles.quiet}>At most {card.tonight.contacts} contacts tonight.</p>
         </>
       )}
