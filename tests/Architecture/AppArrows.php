@@ -32,6 +32,7 @@ final class AppArrows
         'OwnGym',
         'Planner',
         'OwnCard',
+        'Story',
     ];
 
     /** What slices stand on; each with what it may not know. */

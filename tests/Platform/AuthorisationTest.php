@@ -101,6 +101,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/athletes/{id}/practice' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/routine' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/sizing' => 'ROLE_HELPER',
+        'GET /api/athletes/{id}/story' => 'ROLE_COACH',
         'GET /api/athletes/{id}/today' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/trim' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/weeks' => 'ROLE_COACH',
@@ -114,6 +115,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/class-clock' => 'ROLE_HELPER',
         'GET /api/class-pacing' => 'ROLE_HELPER',
         'GET /api/class-pacing/csv' => 'ROLE_HELPER',
+        'GET /api/class-story' => 'ROLE_COACH',
         'GET /api/cut-sheet' => 'ROLE_HELPER',
         'GET /api/drills' => 'ROLE_HELPER',
         'GET /api/entries' => 'ROLE_HELPER',
@@ -139,6 +141,8 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/pattern/click.wav' => 'ROLE_HELPER',
         'GET /api/people' => 'ROLE_OWNER',
         'GET /api/practice' => 'ROLE_HELPER',
+        'GET /api/questions' => 'ROLE_COACH',
+        'GET /api/questions/{question}' => 'ROLE_COACH',
         'GET /api/rack' => 'ROLE_HELPER',
         'GET /api/rack/strip' => 'ROLE_HELPER',
         'GET /api/rack/tonight' => 'ROLE_HELPER',
@@ -257,7 +261,7 @@ final class AuthorisationTest extends ApiTestCase
         foreach ($this->routes() as [$method, $path]) {
             $this->send(
                 $method,
-                str_replace(['{id}', '{name}', '{table}'], [self::id(), 'rope', 'ropes'], $path),
+                str_replace(['{id}', '{name}', '{table}', '{question}'], [self::id(), 'rope', 'ropes', 'stuck'], $path),
                 [],
                 self::change(1),
             );
@@ -273,7 +277,7 @@ final class AuthorisationTest extends ApiTestCase
                 self::assertArrayHasKey($needed, self::RANK, "$method $path names no role");
                 $this->send(
                     $method,
-                    str_replace(['{id}', '{name}', '{table}'], [self::id(), 'rope', 'ropes'], $path),
+                    str_replace(['{id}', '{name}', '{table}', '{question}'], [self::id(), 'rope', 'ropes', 'stuck'], $path),
                     [],
                     self::change(1),
                 );

@@ -18,7 +18,7 @@ final readonly class StatureHistory
     /**
      * @param list<array{on: \DateTimeImmutable, stature: Length, at?: \DateTimeImmutable|null}> $measured the oldest first
      */
-    private function __construct(private array $measured)
+    private function __construct(public array $measured)
     {
     }
 

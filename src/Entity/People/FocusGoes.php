@@ -43,7 +43,7 @@ final readonly class FocusGoes
 
         return CueHistory::of(
             array_map(static fn (FocusGo $go): CueGo => $go->toCore($now), $own),
-            $this->ofGym(),
+            $this->counts(),
         );
     }
 
@@ -53,19 +53,25 @@ final readonly class FocusGoes
     }
 
     /**
+     * @param Uuid|null $athlete null: of everybody
+     *
      * @return array<string, CueCount> by the words of the cue
      */
-    private function ofGym(): array
+    public function counts(?Uuid $athlete = null): array
     {
-        /** @var list<array{cue: string, goes: int|numeric-string, better: int|numeric-string}> $rows */
-        $rows = $this->database
+        $query = $this->database
             ->entities()
             ->createQuery(
                 'SELECT g.cue AS cue, COUNT(g.id) AS goes, SUM(CASE WHEN g.outcome = :better THEN 1 ELSE 0 END) AS better FROM '
-                    .FocusGo::class.' g WHERE g.removedAt IS NULL GROUP BY g.cue',
+                    .FocusGo::class.' g WHERE g.removedAt IS NULL'.(null === $athlete ? '' : ' AND g.athleteId = :athlete')
+                    .' GROUP BY g.cue ORDER BY g.cue',
             )
-            ->setParameter('better', 'better')
-            ->getResult();
+            ->setParameter('better', 'better');
+        if (null !== $athlete) {
+            $query->setParameter('athlete', $athlete, 'uuid');
+        }
+        /** @var list<array{cue: string, goes: int|numeric-string, better: int|numeric-string}> $rows */
+        $rows = $query->getResult();
         $counts = [];
         foreach ($rows as $row) {
             $counts[$row['cue']] = new CueCount((int) $row['goes'], (int) $row['better']);

@@ -656,6 +656,26 @@ export interface paths {
         patch: operations["athletesMove"];
         trace?: never;
     };
+    "/api/athletes/{id}/story": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What became of an athlete: goes, stages, ropes, heights, pain and pauses, load and cues.
+         * @description For coaches.
+         */
+        get: operations["storyStory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{id}/today": {
         parameters: {
             query?: never;
@@ -1949,6 +1969,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class-story": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Everybody on the path: who moves, who is stuck, ropes, load, and which cue helps.
+         * @description For coaches.
+         */
+        get: operations["classStoryStory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class-times": {
         parameters: {
             query?: never;
@@ -3189,6 +3229,46 @@ export interface paths {
         patch: operations["practiceChange"];
         trace?: never;
     };
+    "/api/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The questions that are ready to be asked of the whole log.
+         * @description For coaches.
+         */
+        get: operations["questionsAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/questions/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Answers a question in a sentence, with who is in it.
+         * @description For coaches.
+         */
+        get: operations["questionsOne"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rack": {
         parameters: {
             query?: never;
@@ -4122,6 +4202,25 @@ export interface components {
             decisions: components["schemas"]["GateDecisionView"][];
             version: number;
         };
+        AthleteStoryView: {
+            athleteId: string;
+            on: string;
+            doubles: boolean;
+            told: components["schemas"]["SentenceView"][];
+            sessions: components["schemas"]["StorySessionView"][];
+            events: components["schemas"]["StoryEventView"][];
+            curves: components["schemas"]["StoryCurveView"][];
+            curvesSaid: components["schemas"]["SentenceView"];
+            weeks: components["schemas"]["StoryWeekView"][];
+            weeksSaid: components["schemas"]["SentenceView"];
+            records: components["schemas"]["StoryRecordView"][];
+            recordsSaid: components["schemas"]["SentenceView"];
+            cues: components["schemas"]["StoryCueView"][];
+            cuesSaid: components["schemas"]["SentenceView"];
+            forecasts: components["schemas"]["StoryForecastView"][];
+            forecastsSaid: components["schemas"]["SentenceView"];
+            revision: number;
+        };
         AthleteTermsView: {
             hands: components["schemas"]["HandTermView"][];
             experiences: components["schemas"]["ExperienceTermView"][];
@@ -4231,6 +4330,25 @@ export interface components {
         BodyPartTermView: {
             code: components["schemas"]["BodyPart"];
             name: string;
+        };
+        BoxAnswerView: {
+            question: components["schemas"]["BoxQuestion"];
+            asked: string;
+            answer: components["schemas"]["SentenceView"];
+            rows: components["schemas"]["BoxRowView"][];
+            revision: number;
+        };
+        /** @enum {string} */
+        BoxQuestion: "ready" | "linked" | "stuck" | "trimmed" | "easier" | "away" | "rope" | "off" | "most" | "record" | "cue" | "self";
+        BoxQuestionView: {
+            question: components["schemas"]["BoxQuestion"];
+            asked: string;
+        };
+        BoxRowView: {
+            id: string | null;
+            name: string;
+            said: string;
+            value: number;
         };
         BreakView: {
             from: number;
@@ -4509,6 +4627,33 @@ export interface components {
             scaledText: string;
             level: components["schemas"]["LevelView"] | null;
             chosen: components["schemas"]["ChosenWayView"] | null;
+        };
+        ClassStoryRowView: {
+            id: string;
+            name: string;
+            stage: components["schemas"]["Stage"];
+            stageName: string;
+            place: number;
+            placeBefore: number | null;
+            moving: components["schemas"]["Moving"];
+            movingName: string;
+            since: string | null;
+            practices: number;
+            chance: number | null;
+            chanceBefore: number | null;
+            rope: string | null;
+            contacts: number;
+            most: number;
+            over: boolean;
+            daysAway: number | null;
+        };
+        ClassStoryView: {
+            told: components["schemas"]["SentenceView"];
+            on: string;
+            rows: components["schemas"]["ClassStoryRowView"][];
+            helps: components["schemas"]["HelpView"][];
+            helpsSaid: components["schemas"]["SentenceView"];
+            revision: number;
         };
         ClassTimesReadView: {
             classTimes: string;
@@ -5003,6 +5148,15 @@ export interface components {
             tag: string | null;
             cableLengthM: number | null;
         };
+        HelpView: {
+            cue: string;
+            goes: number;
+            better: number;
+            share: number;
+            low: number;
+            high: number;
+            standsOut: boolean;
+        };
         HomeworkBlockView: {
             title: string;
             seconds: number;
@@ -5282,6 +5436,8 @@ export interface components {
         MovePinInput: {
             rackRopeId: string;
         };
+        /** @enum {string} */
+        Moving: "moves" | "stuck" | "open" | "away";
         NeighbourView: {
             code: string;
             title: string;
@@ -6211,6 +6367,60 @@ export interface components {
         };
         /** @enum {string} */
         StopWord: "temper" | "tired" | "misses";
+        StoryCueView: {
+            cue: string;
+            goes: number;
+            better: number;
+        };
+        StoryCurveView: {
+            weeksAgo: number;
+            goes: number;
+            points: components["schemas"]["StoryPointView"][];
+        };
+        /** @enum {string} */
+        StoryEvent: "stage" | "rope" | "height" | "pain" | "cleared" | "stop" | "pause";
+        StoryEventView: {
+            day: string;
+            kind: components["schemas"]["StoryEvent"];
+            text: string;
+        };
+        StoryForecastView: {
+            day: string;
+            workout: string;
+            expectedS: number;
+            lowS: number;
+            highS: number;
+            tookS: number;
+            held: boolean;
+        };
+        StoryPointView: {
+            reps: number;
+            share: number;
+            low: number;
+            high: number;
+        };
+        StoryRecordView: {
+            stage: components["schemas"]["Stage"];
+            stageName: string;
+            what: string;
+            best: number;
+            day: string;
+        };
+        StorySessionView: {
+            day: string;
+            stage: components["schemas"]["Stage"];
+            stageName: string;
+            best: number | null;
+            doubles: boolean;
+            reps: number;
+            misses: number;
+        };
+        StoryWeekView: {
+            from: string;
+            contacts: number;
+            most: number;
+            over: boolean;
+        };
         StripView: {
             bands: components["schemas"]["HeightBandView"][];
             rule: components["schemas"]["SentenceView"];
@@ -7713,6 +7923,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AthleteView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    storyStory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteStoryView"];
                 };
             };
             /** @description refused, with the reason */
@@ -11736,6 +11977,35 @@ export interface operations {
             };
         };
     };
+    classStoryStory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassStoryView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     calendarRead: {
         parameters: {
             query?: never;
@@ -14471,6 +14741,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    questionsAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxQuestionView"][];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    questionsOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxAnswerView"];
                 };
             };
             /** @description refused, with the reason */

@@ -34,6 +34,12 @@ final class Labels
             'some-doubles' => 'Some doubles',
             'linked-doubles' => 'Linked doubles',
         ],
+        'moving' => [
+            'moves' => 'moves on',
+            'stuck' => 'stuck',
+            'open' => 'no telling yet',
+            'away' => 'away',
+        ],
         'session-kind' => [
             'class' => 'Class',
             'class-no-jump' => 'Class, without jumps',

@@ -22,7 +22,7 @@ final class Sentences
     {
         return RopeMessages::ALL + CableMessages::ALL + TrimMessages::ALL + GearMessages::ALL + PathMessages::ALL
             + SetsMessages::ALL + PacingMessages::ALL + RhythmMessages::ALL + FaultMessages::ALL + SourceMessages::ALL
-            + TodayMessages::ALL + ListMessages::ALL + PlanMessages::ALL;
+            + TodayMessages::ALL + ListMessages::ALL + PlanMessages::ALL + StoryMessages::ALL + BoxMessages::ALL;
     }
 
     /**
@@ -45,6 +45,8 @@ final class Sentences
             'clinic', 'ask', 'check', 'price', 'cue' => FaultMessages::ALL,
             'list', 'entries' => ListMessages::ALL,
             'plan' => PlanMessages::ALL,
+            'story' => StoryMessages::ALL,
+            'box' => BoxMessages::ALL,
             'why' => SourceMessages::ALL,
             default => [],
         };

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Story\Athlete;
+
+use Zumbo\App\Shared\SentenceView;
+
+/**
+ * Months of one athlete, each picture with its sentence.
+ */
+final readonly class AthleteStoryView
+{
+    /**
+     * @param list<SentenceView>      $told      what the first picture shows
+     * @param list<StorySessionView>  $sessions  the oldest first
+     * @param list<StoryEventView>    $events    the oldest first
+     * @param list<StoryCurveView>    $curves    now, four and twelve weeks ago; those with goes
+     * @param list<StoryWeekView>     $weeks     the oldest first
+     * @param list<StoryRecordView>   $records   by stage, in order
+     * @param list<StoryCueView>      $cues      the one that helped most often first
+     * @param list<StoryForecastView> $forecasts the newest first
+     */
+    public function __construct(
+        public string $athleteId,
+        /** The local day that is. */
+        public string $on,
+        /** Goes are of doubles. */
+        public bool $doubles,
+        public array $told,
+        public array $sessions,
+        public array $events,
+        public array $curves,
+        public SentenceView $curvesSaid,
+        public array $weeks,
+        public SentenceView $weeksSaid,
+        public array $records,
+        public SentenceView $recordsSaid,
+        public array $cues,
+        public SentenceView $cuesSaid,
+        public array $forecasts,
+        public SentenceView $forecastsSaid,
+        public int $revision,
+    ) {
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Zumbo\App\Tests\Story;
+
+use Zumbo\App\Tests\ApiTestCase;
+
+/**
+ * Months of a made-up log.
+ */
+abstract class StoryTestCase extends ApiTestCase
+{
+    protected static function ago(int $days): string
+    {
+        return gmdate('Y-m-d\TH:i:s\Z', time() - $days * 86_400);
+    }
+
+    /** @param array<string, mixed> $with */
+    protected function someone(string $name, array $with = []): string
+    {
+        $id = self::id();
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete($with + ['name' => $name, 'experience' => 'linked-doubles']));
+        $this->assertStatus(201);
+        $this->send('PATCH', "/api/athletes/$id/stage", ['stage' => 'link'], self::change(1));
+        $this->assertStatus(200);
+
+        return $id;
+    }
+
+    protected function go(string $athlete, int $daysAgo, int $reps, string $end = 'miss', string $drill = 'rungs'): void
+    {
+        $this->send('PUT', '/api/attempts/'.self::id(), [
+            'athleteId' => $athlete,
+            'drill' => $drill,
+            'kind' => 'streak',
+            'reps' => $reps,
+            'end' => $end,
+            'at' => self::ago($daysAgo),
+        ]);
+        $this->assertStatus(201);
+    }
+
+    /** @param list<int> $days ago, the furthest first */
+    protected function goes(string $athlete, array $days, int $reps, int $each = 3): void
+    {
+        foreach ($days as $day) {
+            for ($i = 0; $i < $each; ++$i) {
+                $this->go($athlete, $day, $reps + $i);
+            }
+        }
+    }
+
+    protected function sumToday(string $athlete, int $reps): void
+    {
+        $this->send('PUT', '/api/attempts/'.self::id(), ['athleteId' => $athlete, 'drill' => 'rungs', 'kind' => 'sum', 'reps' => $reps]);
+        $this->assertStatus(201);
+    }
+}
