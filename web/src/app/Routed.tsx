@@ -6,6 +6,7 @@ import { Failed, Loading } from '../design/page/StateNote';
 import { isLinked, LinkedPhone } from './LinkedPhone';
 import { NotFoundPage } from './NotFoundPage';
 import { Shell } from './Shell';
+import { AthleteStoryPage, ClassStoryPage, QuestionsPage } from './storyPages';
 
 const signIn = () => import('../features/sign-in');
 const athletes = () => import('../features/athletes');
@@ -173,6 +174,7 @@ export function Routed() {
               <Route path="/athletes/:id" element={<AthletePage />} />
               <Route path="/athletes/:id/path" element={<PathPage />} />
               <Route path="/athletes/:id/card" element={<HandOutPage />} />
+              <Route path="/athletes/:id/story" element={<AthleteStoryPage />} />
               <Route path="/athletes/:id/clearance/:cautionId" element={<ClearancePage />} />
               <Route path="/ropes" element={<RopesPage />} />
               <Route path="/ropes/first" element={<FirstRopesPage />} />
@@ -203,6 +205,8 @@ export function Routed() {
               <Route path="/faults" element={<FaultsPage />} />
               <Route path="/log" element={<LogPage />} />
               <Route path="/log/entries" element={<LoggedPage />} />
+              <Route path="/log/class" element={<ClassStoryPage />} />
+              <Route path="/log/questions" element={<QuestionsPage />} />
               <Route path="/log/list" element={<EntriesPage />} />
               <Route path="/class/place/:athleteId" element={<PlacePage />} />
               <Route path="/class/notes" element={<NotesPage />} />

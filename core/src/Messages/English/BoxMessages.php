@@ -47,9 +47,9 @@ final class BoxMessages
         'box.ask_self' => 'Who counts themselves?',
         'box.self' => '{count, plural, =0 {Nobody has counted on their own card within four weeks.} one {'.self::WHO.'counts on their '
             .'own card.} other {'.self::WHO.'count on their own cards.}}',
-        'box.chance' => 'passes {gate} again about {tenths} times in 10',
+        'box.chance' => 'passes {gate} again about {tenths, plural, one {once} other {# times}} in 10',
         'box.since' => 'at {stage} since {since}, {practices, plural, one {# practice} other {# practices}} in four weeks',
-        'box.week' => '{contacts, number} of {most, number} contacts this week',
+        'box.week' => '{contacts, number} of {most, plural, one {# contact} other {# contacts}} this week',
         'box.away_never' => 'nothing logged yet',
         'box.away_days' => '{days, plural, one {# day} other {# days}} since the last practice',
         'box.contacts' => '{contacts, plural, one {# contact} other {# contacts}}',

@@ -11,6 +11,7 @@ export function PathNav({ athleteId }: { athleteId: string }) {
         { path: `/athletes/${athleteId}/practice`, name: 'Practice' },
         { path: `/athletes/${athleteId}/weeks`, name: 'Four weeks' },
         { path: `/athletes/${athleteId}/routine`, name: 'Routine' },
+        { path: `/athletes/${athleteId}/story`, name: 'Story' },
         { path: `/athletes/${athleteId}/card`, name: 'Own card' },
       ]}
     />

@@ -1,0 +1,96 @@
+import { Button } from 'antd';
+import { useId, type ReactNode } from 'react';
+import { csvOf, saveFile, type Cell } from '../../lib/csv';
+import { Card } from '../page/Card';
+import tables from '../page/DataTable.module.css';
+import { useWidth } from './useWidth';
+import styles from './ChartCard.module.css';
+
+export interface ChartTable {
+  head: string[];
+  rows: Cell[][];
+}
+
+interface Props {
+  title: string;
+  /** What the picture shows, in a sentence. */
+  said: string;
+  /** The same as numbers. */
+  table: ChartTable;
+  /** Of the files: "longest-goes". */
+  file: string;
+  /** Draws itself as wide as there is room; nothing: there is nothing to draw yet. */
+  children: ((width: number) => ReactNode) | null;
+}
+
+/** A picture with its sentence, its table, and both as files. */
+export function ChartCard({ title, said, table, file, children }: Props) {
+  const [place, width] = useWidth<HTMLDivElement>();
+  const heading = useId();
+  return (
+    <Card>
+      <section aria-labelledby={heading}>
+        <div className={styles.head}>
+          <h2 id={heading}>{title}</h2>
+          {children !== null && (
+            <span className="no-print">
+              <Button type="text" size="large" onClick={() => saveSvg(place.current, file)}>
+                SVG
+              </Button>
+              <Button
+                type="text"
+                size="large"
+                onClick={() => saveFile(`${file}.csv`, 'text/csv', csvOf(table.head, table.rows))}
+              >
+                CSV
+              </Button>
+            </span>
+          )}
+        </div>
+        <p className={styles.said}>{said}</p>
+        <div ref={place} className={styles.chart}>
+          {children?.(width)}
+        </div>
+        {children !== null && (
+          <details className={styles.table}>
+            <summary>As a table</summary>
+            <table className={tables.table}>
+              <thead>
+                <tr>
+                  {table.head.map((name) => (
+                    <th key={name} scope="col">
+                      {name}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {table.rows.map((row, i) => (
+                  <tr key={i}>
+                    {row.map((cell, at) => (
+                      <td key={table.head[at] ?? at}>{cell ?? '–'}</td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </details>
+        )}
+      </section>
+    </Card>
+  );
+}
+
+function saveSvg(place: HTMLElement | null, file: string): void {
+  const drawn = place?.querySelector('svg');
+  if (drawn !== null && drawn !== undefined) {
+    saveFile(`${file}.svg`, 'image/svg+xml', svgText(drawn));
+  }
+}
+
+/** As it stands on the screen; colours and letters are attributes, so that it needs no style sheet. */
+export function svgText(drawn: SVGSVGElement): string {
+  const copy = drawn.cloneNode(true) as SVGSVGElement;
+  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
+  return new XMLSerializer().serializeToString(copy);
+}

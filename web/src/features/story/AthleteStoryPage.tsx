@@ -1,0 +1,62 @@
+import { useParams } from 'react-router';
+import { useAthlete, type Athlete } from '../../api/athletes';
+import { useMayChange } from '../../api/session';
+import { useAthleteStory, type AthleteStory } from '../../api/story';
+import { PathNav } from '../../design/frame/PathNav';
+import { Fetched } from '../../design/page/Fetched';
+import { Empty } from '../../design/page/StateNote';
+import { Workbench } from '../../design/page/Workbench';
+import { CueCard } from './parts/CueCard';
+import { ForecastCard } from './parts/ForecastCard';
+import { GoesCard } from './parts/GoesCard';
+import { LoadCard } from './parts/LoadCard';
+import { RecordCard } from './parts/RecordCard';
+import { StoryCard } from './parts/StoryCard';
+import styles from './story.module.css';
+
+/** Months of one athlete: is it working? */
+export function AthleteStoryPage() {
+  const { id = '' } = useParams();
+  const mayChange = useMayChange();
+  const athlete = useAthlete(id);
+  const story = useAthleteStory(id, mayChange);
+  return (
+    <Fetched fetch={athlete} place="Story" what="the athlete">
+      {(one) =>
+        mayChange ? (
+          <Fetched fetch={story} place="Story" what="the story">
+            {(told) => <Told athlete={one} story={told} />}
+          </Fetched>
+        ) : (
+          <Workbench title="A coach reads stories" nav={<PathNav athleteId={id} />}>
+            <Empty>What was noted of {one.name}’s health is in it: ask a coach of the gym.</Empty>
+          </Workbench>
+        )
+      }
+    </Fetched>
+  );
+}
+
+function Told({ athlete, story }: { athlete: Athlete; story: AthleteStory }) {
+  const first = athlete.name.split(' ')[0] ?? athlete.name;
+  const longest = story.told[1]?.sentence;
+  return (
+    <Workbench
+      title={
+        longest === undefined
+          ? `${first}’s story`
+          : `${first}: ${longest.charAt(0).toLowerCase()}${longest.slice(1)}`
+      }
+      nav={<PathNav athleteId={athlete.id} />}
+    >
+      <div className={styles.stack}>
+        <StoryCard story={story} />
+        <GoesCard story={story} />
+        <LoadCard story={story} />
+        <CueCard story={story} />
+        <RecordCard story={story} />
+        <ForecastCard story={story} />
+      </div>
+    </Workbench>
+  );
+}
