@@ -36,7 +36,7 @@ final class AthleteStoryApiTest extends StoryTestCase
             .str_replace('-', '', $id)."')");
         $this->send('PUT', '/api/ropes/'.self::id(), $rope + ['school' => 'armpit']);
         $story = $this->send('GET', "/api/athletes/$id/story");
-        self::assertStringContainsString('The longest go of doubles went from 6 to 24.', $story['told'][1]['sentence']);
+        self::assertStringContainsString('The longest go of doubles at Link went from 6 to 24.', $story['told'][1]['sentence']);
         self::assertStringContainsString('pain noted once, one pause', $story['told'][0]['sentence']);
         $kinds = array_count_values(array_column($story['events'], 'kind'));
         self::assertSame([1, 2, 1, 1, 1], [$kinds['stage'], $kinds['rope'], $kinds['height'], $kinds['pain'], $kinds['pause']]);

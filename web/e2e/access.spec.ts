@@ -200,6 +200,8 @@ test('everything fits at 200 % zoom and on the phone', { tag: '@desk' }, async (
     '/class',
     '/log',
     '/log/entries',
+    '/log/class',
+    '/log/questions?question=most',
     '/pacing',
     '/pacing/class',
     '/pacing/rehearsal',

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { signIn } from './coach';
+import { checker } from './wcag';
 import { handOut, phoneAt, photographed, shiftClock, withAthlete } from './ownCard';
 
 const counted = (phone: Page) => phone.getByRole('region', { name: 'What you counted' });
@@ -24,6 +25,7 @@ test(
       await expect(phone.getByRole('heading', { level: 1 })).toHaveText(/^Tonight: .+, 5 minutes$/);
       await expect(phone.getByRole('button', { name: 'Play the beat' })).toBeVisible();
       await expect(phone.getByText('As it was known')).toHaveCount(0);
+      await checker(phone)('card');
       await phone.context().setOffline(true);
       await phone.reload();
       await expect(phone.getByText(/^No network\. This is what your card said at/)).toBeVisible();

@@ -57,6 +57,8 @@ test(
       ['/faults', /What do you see/],
       ['/log', /server/],
       ['/log/entries', /The log/],
+      ['/log/class', /athletes/],
+      ['/log/questions', /like to know/],
       ['/gym/files', /Export or import/],
       ['/gym/settings', /as it is set up/],
       ['/gym/teaching', /so doubles are taught/],
@@ -87,6 +89,12 @@ test(
     await page.getByRole('link', { name: 'Priya Nandakar' }).click();
     await expect(page.getByRole('group', { name: 'Gate' })).toBeVisible();
     found.push(...(await tooSmall(page)).map((one) => `athlete: ${one}`));
+    await page.getByRole('link', { name: 'Story', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'What happened', exact: true })).toBeVisible();
+    found.push(...(await tooSmall(page)).map((one) => `story: ${one}`));
+    await page.getByRole('link', { name: 'Own card', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Make the link' })).toBeVisible();
+    found.push(...(await tooSmall(page)).map((one) => `own card: ${one}`));
     await page.getByRole('link', { name: 'Practice', exact: true }).click();
     await expect(page.getByRole('region', { name: 'Main set' })).toBeVisible();
     found.push(...(await tooSmall(page)).map((one) => `practice: ${one}`));

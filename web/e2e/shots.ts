@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { signIn } from './coach';
+import { idOf, signIn } from './coach';
+import { handOut } from './ownCard';
 
 // npm run shots: one current picture of each main view, from the demo data, into docs/screenshots.
 const folder = process.env['ZUMBO_SHOTS'] ?? '../docs/screenshots';
@@ -41,11 +42,6 @@ test('pictures of the main views', async ({ page }) => {
   await expect(page.getByRole('img', { name: /athlete from the front/ })).toBeVisible();
   await take('rope-bench');
 
-  await page.goto('/ropes');
-  await page.getByRole('link', { name: /Signe Halvorsdal/ }).click();
-  await page.getByRole('link', { name: 'Trim', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Lengths so far' })).toBeVisible();
-  await take('trim');
   await page.goto('/ropes/rack');
   await expect(page.getByRole('region', { name: 'Tonight' })).toBeVisible();
   await take('rack');
@@ -96,14 +92,25 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/class');
   await expect(page.getByRole('button', { name: /^Ilse/ })).toBeVisible();
   await take('class-phone');
-  await page.getByRole('button', { name: /^Priya/ }).click();
-  await page
-    .getByRole('group', { name: /Priya, set and log/ })
-    .getByRole('button', { name: '10 more' })
-    .click();
-  await page.evaluate(() => window.scrollTo(0, 0));
-  await take('log-phone');
+  await months(page, take);
 });
+
+/** Months of one athlete and of the class, and the card on an athlete's phone. */
+async function months(page: Page, take: (name: string) => Promise<void>): Promise<void> {
+  await page.setViewportSize(desk);
+  const signe = await idOf(page, 'Signe');
+  await page.goto(`/athletes/${signe}/story`);
+  await expect(page.getByRole('heading', { name: 'What happened', exact: true })).toBeVisible();
+  await take('story');
+  await page.goto('/log/class');
+  await expect(page.getByRole('img', { name: /of 14 athletes/ })).toBeVisible();
+  await take('class-over-time');
+  const address = await handOut(page, await idOf(page, 'Yara'));
+  await page.setViewportSize(phone);
+  await page.goto(address);
+  await expect(page.getByRole('button', { name: 'Play the beat' })).toBeVisible();
+  await take('card-phone');
+}
 
 /** Callum in the second set of a workout, a little behind. */
 async function paced(page: Page, take: (name: string) => Promise<void>): Promise<void> {
@@ -144,7 +151,6 @@ async function wall(page: Page, take: (name: string) => Promise<void>): Promise<
   await expect(page.getByText('all sent')).toBeVisible();
   await page.goto('/class/after');
   await expect(page.getByRole('table')).toBeVisible();
-  await take('after');
   await page.getByRole('button', { name: 'All right: the class is over' }).click();
   await expect(page.getByText(/Looked over by/)).toBeVisible();
 }

@@ -14,7 +14,6 @@ use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Story\Moving;
-use Zumbo\Core\Today\RopeAction;
 
 /**
  * Whether an athlete belongs into an answer, and with which words; of what is known of them anyway.
@@ -87,7 +86,7 @@ final readonly class RowAnswers
     {
         $needs = $row->judged->today->rope;
 
-        return \in_array($needs->next->action, [RopeAction::Keep, RopeAction::AskHandles], true)
+        return !$row->ropeToChange()
             ? null
             : BoxRow::of($row, $needs->reasons[0] ?? MessageCatalogue::name(Term::of($needs->next->action)), abs($needs->offBy?->metres() ?? 0.0));
     }

@@ -24,6 +24,7 @@ use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Messages\MessageCatalogue;
+use Zumbo\Core\Stage\Stage;
 
 /**
  * Tells what became of one athlete: of the last three years, from kept sums.
@@ -31,6 +32,7 @@ use Zumbo\Core\Messages\MessageCatalogue;
 final readonly class TellStory
 {
     private const LOOK_BACK = '-3 years';
+    private const SOME = 4;
 
     public function __construct(
         private Athletes $athletes,
@@ -67,7 +69,7 @@ final readonly class TellStory
             $id->toRfc4122(),
             $today->format('Y-m-d'),
             $doubles,
-            SentenceView::listOf(self::told($sessions, $events, $doubles), LengthUnit::Centimetre),
+            SentenceView::listOf(self::told($sessions, $events, $judged->athlete->stage()), LengthUnit::Centimetre),
             $sessions,
             $events,
             $curves,
@@ -122,7 +124,7 @@ final readonly class TellStory
      *
      * @return list<Verdict>
      */
-    private static function told(array $sessions, array $events, bool $doubles): array
+    private static function told(array $sessions, array $events, Stage $stage): array
     {
         if ([] === $sessions) {
             return [Verdict::of('story.none')];
@@ -138,21 +140,35 @@ final readonly class TellStory
             'pains' => $count(StoryEvent::Pain),
             'pauses' => $count(StoryEvent::Pause),
         ])];
-        $bests = array_values(array_map(
-            static fn (StorySessionView $one): int => $one->best ?? 0,
-            array_filter($sessions, static fn (StorySessionView $one): bool => null !== $one->best && $one->doubles === $doubles),
-        ));
-        if ([] === $bests) {
-            return $told;
+        $bests = [];
+        foreach ($sessions as $one) {
+            if ($one->stage === $stage && null !== $one->best) {
+                $bests[] = $one->best;
+            }
         }
-        $what = $doubles ? 'doubles' : 'singles';
-        // Of the first few practices and of the last: one lucky go is no beginning.
-        [$before, $now] = [max(0, ...\array_slice($bests, 0, 4)), max(0, ...\array_slice($bests, -4))];
-        $told[] = \count($bests) < 8
-            ? Verdict::of('story.longest_one', ['what' => $what, 'now' => max($bests)])
-            : Verdict::of('story.longest', ['what' => $what, 'before' => $before, 'now' => $now]);
+        if ([] !== $bests) {
+            $told[] = self::longest($bests, ['what' => DrawCurves::doubles($stage) ? 'doubles' : 'singles', 'stage' => Term::of($stage)]);
+        }
 
         return $told;
+    }
+
+    /**
+     * Of the first few practices of a stage and of the last: one lucky go is no beginning.
+     *
+     * @param non-empty-list<int>        $bests  the oldest first
+     * @param array<string, string|Term> $values
+     */
+    private static function longest(array $bests, array $values): Verdict
+    {
+        if (\count($bests) < 2 * self::SOME) {
+            return Verdict::of('story.longest_one', $values + ['now' => max($bests)]);
+        }
+        [$before, $now] = [max(0, ...\array_slice($bests, 0, self::SOME)), max(0, ...\array_slice($bests, -self::SOME))];
+
+        return $before === $now
+            ? Verdict::of('story.longest_same', $values + ['now' => $now])
+            : Verdict::of('story.longest', $values + ['before' => $before, 'now' => $now]);
     }
 
     /**

@@ -8,7 +8,6 @@ use Zumbo\Core\Measure\Term;
 use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Story\Moving;
-use Zumbo\Core\Today\RopeAction;
 
 /**
  * One athlete in the months of the class.
@@ -60,7 +59,7 @@ final readonly class ClassStoryRowView
             $row->practices,
             $row->outlook->gate?->chance,
             $row->chanceBefore,
-            RopeAction::Keep === $next ? null : MessageCatalogue::name(Term::of($next)),
+            $row->ropeToChange() ? MessageCatalogue::name(Term::of($next)) : null,
             $row->week->contacts,
             $row->week->most,
             $row->week->isOver(),

@@ -9,6 +9,7 @@ use Zumbo\App\Shared\Today\Judged;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Story\LoadWeek;
 use Zumbo\Core\Story\Moving;
+use Zumbo\Core\Today\RopeAction;
 
 /**
  * One athlete as the months of a gym see them.
@@ -32,6 +33,12 @@ final readonly class GymRow
         public ?int $daysAway,
         public LoadWeek $week,
     ) {
+    }
+
+    /** Trimmed, let out, sized anew or bought. */
+    public function ropeToChange(): bool
+    {
+        return !\in_array($this->judged->today->rope->next->action, [RopeAction::Keep, RopeAction::AskHandles], true);
     }
 
     public function name(): string

@@ -15,8 +15,9 @@ final class StoryMessages
             .'{ropes, plural, =0 {} one {, one other length or cable} other {, # other lengths or cables}}'
             .'{pains, plural, =0 {} one {, pain noted once} other {, pain noted # times}}'
             .'{pauses, plural, =0 {} one {, one pause} other {, # pauses}}.',
-        'story.longest' => 'The longest go of {what} went from {before} to {now}.',
-        'story.longest_one' => 'The longest go of {what} so far is {now}.',
+        'story.longest' => 'The longest go of {what} at {stage} went from {before} to {now}.',
+        'story.longest_same' => 'The longest go of {what} at {stage} is {now}, as at the beginning.',
+        'story.longest_one' => 'The longest go of {what} at {stage} so far is {now}.',
         'story.stage' => 'On to {stage}',
         'story.stage_first' => 'Began at {stage}',
         'story.rope_first' => 'First rope: {cable_m} of cable',

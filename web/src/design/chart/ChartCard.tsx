@@ -90,7 +90,5 @@ function saveSvg(place: HTMLElement | null, file: string): void {
 
 /** As it stands on the screen; colours and letters are attributes, so that it needs no style sheet. */
 export function svgText(drawn: SVGSVGElement): string {
-  const copy = drawn.cloneNode(true) as SVGSVGElement;
-  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
-  return new XMLSerializer().serializeToString(copy);
+  return new XMLSerializer().serializeToString(drawn);
 }

@@ -19,7 +19,7 @@ interface Props {
 
 const ROW = 26;
 const TOP = 34;
-const RIGHT = 16;
+const RIGHT = 34;
 
 /** Everybody on the path: where they are, and how far they came in twelve weeks. */
 export function PathLines({ people, stages, label, width }: Props) {

@@ -29,8 +29,13 @@ export function WeekBars({ weeks, label, width }: Props) {
   const first = at(weeks[0]?.from ?? '2026-01-05');
   const last = at(weeks[weeks.length - 1]?.from ?? '2026-01-05');
   const x = scaleTime({ domain: [first, new Date(last.getTime() + WEEK_MS)], range: [LEFT, width - 12] });
-  const top = Math.max(100, ...weeks.flatMap(({ contacts, most }) => [contacts, most]));
-  const y = scaleLinear({ domain: [0, top], range: [HEIGHT - BOTTOM, 10], nice: true });
+  // Before anything is known a week may hold so much that the bars would vanish below it: that is cut off.
+  const top = Math.max(
+    100,
+    ...weeks.map(({ contacts }) => 1.25 * contacts),
+    ...weeks.slice(1).map(({ most }) => most),
+  );
+  const y = scaleLinear({ domain: [0, top], range: [HEIGHT - BOTTOM, 10], nice: true, clamp: true });
   const wide = Math.max(2, (width - LEFT - 12) / weeks.length - 3);
   const limit = [...weeks, ...weeks.slice(-1).map((week) => ({ ...week, from: '' }))];
   return (

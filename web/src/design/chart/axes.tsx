@@ -44,19 +44,20 @@ export function NumberAxis({ scale, y, width }: { scale: Numbers; y: number; wid
 
 const month = new Intl.DateTimeFormat('en-GB', { month: 'short' });
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
-const YEAR_MS = 365 * 86_400_000;
+/** In more days than these the months are named. */
+const LONG_MS = 250 * 86_400_000;
 
 /** Days, or months where there are many; the year with the first month of one. */
 export function TimeAxis({ scale, y, width }: { scale: Times; y: number; width: number }) {
   const [from, to] = scale.domain();
-  const long = (to?.getTime() ?? 0) - (from?.getTime() ?? 0) > YEAR_MS / 5;
+  const long = (to?.getTime() ?? 0) - (from?.getTime() ?? 0) > LONG_MS;
   const named = (at: Date) =>
     long ? (at.getMonth() === 0 ? String(at.getFullYear()) : month.format(at)) : day.format(at);
   return (
     <AxisBottom
       scale={scale}
       top={y}
-      numTicks={width < 480 ? 4 : 8}
+      numTicks={width < 480 ? 3 : 7}
       {...lines}
       tickFormat={(value) => named(value instanceof Date ? value : new Date(Number(value)))}
       tickLabelProps={{ ...letters, textAnchor: 'middle' }}

@@ -3,9 +3,11 @@ import { useAthlete, type Athlete } from '../../api/athletes';
 import { useMayChange } from '../../api/session';
 import { useAthleteStory, type AthleteStory } from '../../api/story';
 import { PathNav } from '../../design/frame/PathNav';
+import { Card } from '../../design/page/Card';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
+import { dayText } from '../../lib/days';
 import { CueCard } from './parts/CueCard';
 import { ForecastCard } from './parts/ForecastCard';
 import { GoesCard } from './parts/GoesCard';
@@ -39,15 +41,12 @@ export function AthleteStoryPage() {
 
 function Told({ athlete, story }: { athlete: Athlete; story: AthleteStory }) {
   const first = athlete.name.split(' ')[0] ?? athlete.name;
-  const longest = story.told[1]?.sentence;
+  const told = story.told[1] ?? story.told[0];
   return (
     <Workbench
-      title={
-        longest === undefined
-          ? `${first}’s story`
-          : `${first}: ${longest.charAt(0).toLowerCase()}${longest.slice(1)}`
-      }
+      title={`${first}: ${lowered(told?.sentence ?? '')}`}
       nav={<PathNav athleteId={athlete.id} />}
+      decision={story.events.length > 0 && <Happened events={story.events} />}
     >
       <div className={styles.stack}>
         <StoryCard story={story} />
@@ -59,4 +58,29 @@ function Told({ athlete, story }: { athlete: Athlete; story: AthleteStory }) {
       </div>
     </Workbench>
   );
+}
+
+const SHOWN = 10;
+
+/** What happened beside the goes, the newest first. */
+function Happened({ events }: { events: AthleteStory['events'] }) {
+  return (
+    <Card label="What happened">
+      <h2>What happened</h2>
+      <ul className={styles.rows}>
+        {[...events]
+          .reverse()
+          .slice(0, SHOWN)
+          .map(({ day, text }) => (
+            <li key={`${day}${text}`}>
+              {text} <span className={styles.quiet}>{dayText(day)}</span>
+            </li>
+          ))}
+      </ul>
+    </Card>
+  );
+}
+
+function lowered(sentence: string): string {
+  return sentence.charAt(0).toLowerCase() + sentence.slice(1);
 }

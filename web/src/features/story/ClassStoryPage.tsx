@@ -45,7 +45,6 @@ function Told({ story, stages }: { story: ClassStory; stages: string[] }) {
       nav={<LogNav />}
       decision={
         <Card strong label="This week">
-          <h2>This week</h2>
           <Names
             title="Stuck"
             rows={stuck}
@@ -155,7 +154,7 @@ interface NamesProps {
 function Names({ title, rows, said, none }: NamesProps) {
   return (
     <>
-      <h3>{title}</h3>
+      <h2>{title}</h2>
       {rows.length === 0 && <p className={styles.quiet}>{none}</p>}
       <ul className={styles.rows}>
         {rows.map((row) => (

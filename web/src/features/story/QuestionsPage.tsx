@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 import { useMayChange } from '../../api/session';
 import { useAnswer, useQuestions, type BoxQuestion } from '../../api/story';
@@ -5,6 +6,7 @@ import { BarRows } from '../../design/chart/BarRows';
 import { ChartCard } from '../../design/chart/ChartCard';
 import { LogNav } from '../../design/frame/LogNav';
 import { Empty, Failed, Loading } from '../../design/page/StateNote';
+import { useFloor } from '../../design/page/useMedia';
 import { Workbench } from '../../design/page/Workbench';
 import styles from './story.module.css';
 
@@ -12,6 +14,7 @@ import styles from './story.module.css';
 export function QuestionsPage() {
   const [query, setQuery] = useSearchParams();
   const mayChange = useMayChange();
+  const floor = useFloor();
   const questions = useQuestions(mayChange);
   const chosen = questions.data?.find(({ question }) => question === query.get('question'))?.question ?? null;
   const answer = useAnswer(chosen);
@@ -25,22 +28,29 @@ export function QuestionsPage() {
   }
   return (
     <Workbench
-      title={answer.data?.answer.sentence ?? 'What would you like to know?'}
+      title={(chosen === null ? undefined : answer.data?.answer.sentence) ?? 'What would you like to know?'}
       nav={<LogNav />}
       subject={
-        <nav aria-label="Questions">
-          {questions.isPending && <Loading what="the questions" />}
-          {questions.isError && <Failed error={questions.error} onRetry={() => void questions.refetch()} />}
-          <ul className={styles.questions}>
-            {questions.data?.map(({ question, asked }) => (
-              <li key={question}>
-                <button type="button" aria-pressed={question === chosen} onClick={() => ask(question)}>
-                  {asked}
-                </button>
-              </li>
-            ))}
-          </ul>
-        </nav>
+        floor && chosen !== null ? (
+          // By thumb the answer is where one looks, not below a dozen questions.
+          <Button size="large" block onClick={() => setQuery({}, { replace: true })}>
+            Another question
+          </Button>
+        ) : (
+          <nav aria-label="Questions">
+            {questions.isPending && <Loading what="the questions" />}
+            {questions.isError && <Failed error={questions.error} onRetry={() => void questions.refetch()} />}
+            <ul className={styles.questions}>
+              {questions.data?.map(({ question, asked }) => (
+                <li key={question}>
+                  <button type="button" aria-pressed={question === chosen} onClick={() => ask(question)}>
+                    {asked}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </nav>
+        )
       }
     >
       {chosen === null && <Empty>Choose a question: it is answered from the whole log, as of now.</Empty>}

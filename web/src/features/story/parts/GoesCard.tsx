@@ -23,7 +23,7 @@ export function GoesCard({ story }: { story: AthleteStory }) {
       }}
       file="how-far-goes-reach"
     >
-      {curves.length === 0
+      {!story.curves.some(({ weeksAgo }) => weeksAgo === 0)
         ? null
         : (width) => <StepCurves curves={curves} width={width} label={story.curvesSaid.sentence} />}
     </ChartCard>
