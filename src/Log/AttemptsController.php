@@ -20,7 +20,7 @@ use Zumbo\App\Shared\AttemptView;
 #[Route('/api/attempts/{id}')]
 final readonly class AttemptsController
 {
-    public function __construct(private LogAttempt $log, private Attempts $attempts)
+    public function __construct(private LogAttempt $log, private Attempts $attempts, private ReadHistory $history)
     {
     }
 
@@ -46,10 +46,10 @@ final readonly class AttemptsController
 
     #[Route('', methods: ['PATCH'])]
     #[IsGranted('ROLE_HELPER')]
-    #[Answers(AttemptView::class, says: 'Judges the quality of an entry.')]
-    public function judge(UuidV7 $id, WriteCondition $condition, #[FromBody] QualityInput $input): AttemptView
+    #[Answers(AttemptView::class, says: 'Judges the quality of an entry, or puts right what was written down wrongly.')]
+    public function change(UuidV7 $id, WriteCondition $condition, #[FromBody] EntryChangeInput $input): AttemptView
     {
-        $this->log->judge($id, $input, $condition);
+        $this->log->change($id, $input, $condition);
 
         return $this->one($id);
     }
@@ -92,5 +92,16 @@ final readonly class AttemptsController
         $this->log->restore($id, $condition);
 
         return $this->one($id);
+    }
+
+    /**
+     * @return list<EntryHistoryView>
+     */
+    #[Route('/history', methods: ['GET'])]
+    #[IsGranted('ROLE_HELPER')]
+    #[Answers(EntryHistoryView::class, list: true, says: 'What became of an entry: who changed what and when, the oldest first.')]
+    public function history(UuidV7 $id): array
+    {
+        return $this->history->of($id);
     }
 }

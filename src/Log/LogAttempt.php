@@ -23,9 +23,10 @@ use Zumbo\App\Shared\CurrentCoach;
 use Zumbo\App\Shared\Entries\AddEntry;
 use Zumbo\App\Shared\Entries\LoggedEntry;
 use Zumbo\App\Shared\People\NamedAthlete;
+use Zumbo\Core\Streak\AttemptEnd;
 
 /**
- * Logs an entry, judges its quality, keeps it as it stands, moves it, takes it back; each write once.
+ * Logs an entry, puts it right, keeps it as it stands, moves it, takes it back; each write once.
  */
 final readonly class LogAttempt
 {
@@ -66,9 +67,21 @@ final readonly class LogAttempt
         });
     }
 
-    public function judge(UuidV7 $id, QualityInput $input, WriteCondition $condition): void
+    /** Its quality, or what was written down wrongly. */
+    public function change(UuidV7 $id, EntryChangeInput $input, WriteCondition $condition): void
     {
-        $this->apply($id, $condition, 'judge', $input, static fn (Attempt $attempt) => $attempt->judge($input->clean));
+        $this->apply($id, $condition, 'change', $input, static function (Attempt $attempt) use ($input): void {
+            if (null !== $input->clean) {
+                $attempt->judge($input->clean);
+            }
+            if (null !== $input->reps || null !== $input->misses || null !== $input->end) {
+                $attempt->correct(
+                    $input->reps ?? $attempt->reps(),
+                    $input->misses ?? $attempt->misses(),
+                    null === $input->end ? null : AttemptEnd::from($input->end),
+                );
+            }
+        });
     }
 
     /** It is right as it stands, though it was asked about. */
@@ -111,7 +124,7 @@ final readonly class LogAttempt
         UuidV7 $id,
         WriteCondition $condition,
         string $verb,
-        QualityInput|MoveInput|null $input,
+        EntryChangeInput|MoveInput|null $input,
         callable $change,
     ): void {
         $this->writes->change(

@@ -7,7 +7,7 @@ namespace Zumbo\App\Tests\OwnGym;
 use Doctrine\ORM\EntityManagerInterface;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\Trail\Trailed;
-use Zumbo\App\OwnGym\Trail\TrailWords;
+use Zumbo\App\Shared\Trail\TrailWords;
 use Zumbo\App\Tests\Exchange\ExchangeTestCase;
 
 /**

@@ -106,6 +106,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/athletes/{id}/trim' => 'ROLE_HELPER',
         'GET /api/athletes/{id}/weeks' => 'ROLE_COACH',
         'GET /api/attempts/{id}' => 'ROLE_HELPER',
+        'GET /api/attempts/{id}/history' => 'ROLE_HELPER',
         'GET /api/calendar-links' => 'ROLE_COACH',
         'GET /api/calendar.ics' => 'ROLE_COACH',
         'GET /api/changes' => 'ROLE_HELPER',

@@ -128,6 +128,16 @@ class Attempt implements BelongsToGym, VersionedRow, Trailed
         $this->clean = $clean;
     }
 
+    /** It was written down wrongly: asked about anew. A single go has an end and no misses, the other kinds have no end. */
+    public function correct(int $reps, int $misses, ?AttemptEnd $ended): void
+    {
+        $go = AttemptKind::Streak === $this->kind;
+        $this->reps = $reps;
+        $this->misses = $go ? 0 : $misses;
+        $this->ended = $go ? $ended ?? $this->ended : null;
+        $this->confirmed = false;
+    }
+
     public function confirm(): void
     {
         $this->confirmed = true;

@@ -69,6 +69,17 @@ final readonly class Trail
     }
 
     /**
+     * @return list<TrailLine> of one row, the oldest first
+     */
+    public function ofRow(string $kind, Uuid $row): array
+    {
+        return $this->database
+            ->entities()
+            ->getRepository(TrailLine::class)
+            ->findBy(['kind' => $kind, 'rowId' => $row], ['id' => 'ASC']);
+    }
+
+    /**
      * @return array<string, string> how the rows that changes point at are called now, by id; removed ones, too
      */
     public function names(): array

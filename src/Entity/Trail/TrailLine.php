@@ -14,6 +14,7 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 #[ORM\Entity(readOnly: true)]
 #[ORM\Table(name: 'trail')]
 #[ORM\Index(name: 'trail_of', columns: ['gym_id', 'athlete_id', 'id'])]
+#[ORM\Index(name: 'trail_row', columns: ['gym_id', 'row_id'])]
 class TrailLine implements BelongsToGym
 {
     /** Of these tables everything stays on this machine: who may sign in. */

@@ -24,6 +24,8 @@ final readonly class EntrySearchInput
         #[Assert\Length(min: 1, max: 40)] public ?string $drill = null,
         /** Who logged it. */
         #[Assert\Length(min: 1, max: 80)] public ?string $by = null,
+        /** yes: only what athletes counted themselves; no: only what they did not. */
+        #[Assert\Choice(['yes', 'no'])] public ?string $own = null,
         /** First local day, like 2026-11-24. */
         #[Assert\Date] public ?string $from = null,
         /** Last local day. */
@@ -40,6 +42,7 @@ final readonly class EntrySearchInput
             null === $this->stage ? null : Stage::from($this->stage),
             $this->drill,
             $this->by,
+            null === $this->own ? null : 'yes' === $this->own,
             self::midnight($this->from, $timeZone, '+0 days'),
             self::midnight($this->to, $timeZone, '+1 day'),
         );

@@ -25,7 +25,7 @@ final readonly class FindEntries
     /** As many as a spreadsheet still opens gladly. */
     private const MOST_IN_TABLE = 20_000;
 
-    private const HEAD = ['day', 'time', 'athlete', 'stage', 'work', 'kind', 'reps', 'misses', 'end', 'clean', 'logged_by'];
+    private const HEAD = ['day', 'time', 'athlete', 'stage', 'work', 'kind', 'reps', 'misses', 'end', 'clean', 'logged_by', 'own_count'];
 
     public function __construct(
         private FoundEntries $found,
@@ -72,6 +72,7 @@ final readonly class FindEntries
             $one->entry->end?->value,
             $one->entry->clean ? 'yes' : 'no',
             $one->entry->loggedBy,
+            $one->entry->selfReported ? 'yes' : 'no',
         ], $this->views($found)));
     }
 

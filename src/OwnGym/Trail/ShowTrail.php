@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Zumbo\App\OwnGym\Trail;
 
-use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Trail\Trail;
 use Zumbo\App\Entity\Trail\TrailLine;
 use Zumbo\App\Platform\Clock\LocalDay;
+use Zumbo\App\Shared\Trail\SayChanges;
+use Zumbo\App\Shared\Trail\TrailWords;
 
 /**
  * Tells the trail as one reads it.
@@ -51,44 +52,8 @@ final readonly class ShowTrail
             TrailWords::KINDS[$line->kind] ?? TrailWords::ofCode($line->kind),
             '' === $whose ? $line->rowName : $whose,
             $line->deed,
-            self::changes($line, $names),
+            SayChanges::of($line, $names),
             !$line->writtenHere,
         );
-    }
-
-    /**
-     * @param array<string, string> $names
-     *
-     * @return list<ChangeView>
-     */
-    private static function changes(TrailLine $line, array $names): array
-    {
-        $views = [];
-        foreach ($line->changes() as $column => [$before, $after]) {
-            $views[] = new ChangeView(
-                TrailWords::COLUMNS[$column] ?? TrailWords::ofCode($column),
-                ValueKind::of($column),
-                self::said($before, $names),
-                self::said($after, $names),
-            );
-        }
-
-        return $views;
-    }
-
-    /**
-     * @param array<string, string> $names
-     */
-    private static function said(mixed $value, array $names): ?string
-    {
-        return match (true) {
-            null === $value, [] === $value => null,
-            \is_bool($value) => $value ? 'yes' : 'no',
-            \is_array($value) => implode(', ', array_map(static fn (mixed $one): string => (string) self::said($one, $names), $value)),
-            \is_string($value) && Uuid::isValid($value) => $names[$value] ?? 'one that is gone',
-            \is_string($value) => TrailWords::ofCode($value),
-            \is_int($value), \is_float($value) => (string) $value,
-            default => null,
-        };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\OwnGym\Trail;
 
 use Zumbo\App\Entity\Trail\TrailDeed;
+use Zumbo\App\Shared\Trail\ChangeView;
 
 /**
  * One thing that somebody did.

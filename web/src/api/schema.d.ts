@@ -782,10 +782,30 @@ export interface paths {
         options?: never;
         head?: never;
         /**
-         * Judges the quality of an entry.
+         * Judges the quality of an entry, or puts right what was written down wrongly.
          * @description For whoever is signed in.
          */
-        patch: operations["attemptsJudge"];
+        patch: operations["attemptsChange"];
+        trace?: never;
+    };
+    "/api/attempts/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What became of an entry: who changed what and when, the oldest first.
+         * @description For whoever is signed in.
+         */
+        get: operations["attemptsHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/attempts/{id}/keep": {
@@ -4830,6 +4850,19 @@ export interface components {
         };
         /** @enum {string} */
         Effort: "low" | "moderate" | "high" | "heavy";
+        EntryChangeInput: {
+            clean?: boolean | null;
+            reps?: number | null;
+            misses?: number | null;
+            /** @enum {string|null} */
+            end?: "miss" | "stopped" | "time" | null;
+        };
+        EntryHistoryView: {
+            at: string;
+            by: string;
+            deed: components["schemas"]["TrailDeed"];
+            changes: components["schemas"]["ChangeView"][];
+        };
         EntryListView: {
             sentence: string;
             columns: components["schemas"]["ListColumnView"][];
@@ -5906,9 +5939,6 @@ export interface components {
         };
         ProgrammesInput: {
             programmes: components["schemas"]["ProgrammeInput"][];
-        };
-        QualityInput: {
-            clean: boolean;
         };
         QuestionView: {
             sign: components["schemas"]["Sign"];
@@ -8212,7 +8242,7 @@ export interface operations {
             };
         };
     };
-    attemptsJudge: {
+    attemptsChange: {
         parameters: {
             query?: never;
             header: {
@@ -8226,7 +8256,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["QualityInput"];
+                "application/json": components["schemas"]["EntryChangeInput"];
             };
         };
         responses: {
@@ -8237,6 +8267,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    attemptsHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryHistoryView"][];
                 };
             };
             /** @description refused, with the reason */
@@ -12261,6 +12322,7 @@ export interface operations {
                 stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout" | null;
                 drill?: string | null;
                 by?: string | null;
+                own?: "yes" | "no" | null;
                 from?: string | null;
                 to?: string | null;
                 after?: string | null;
@@ -12298,6 +12360,7 @@ export interface operations {
                 stage?: "jump" | "turn" | "join" | "singles" | "range" | "snap" | "mix" | "link" | "hold" | "workout" | null;
                 drill?: string | null;
                 by?: string | null;
+                own?: "yes" | "no" | null;
                 from?: string | null;
                 to?: string | null;
                 after?: string | null;

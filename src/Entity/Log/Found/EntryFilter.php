@@ -19,6 +19,8 @@ final readonly class EntryFilter
         public ?string $drill = null,
         /** Who logged it, as the log names them. */
         public ?string $by = null,
+        /** Only what athletes counted themselves, or only what they did not. */
+        public ?bool $selfReported = null,
         /** From this instant on. */
         public ?\DateTimeImmutable $from = null,
         /** Before this instant. */

@@ -82,6 +82,9 @@ final readonly class FoundEntries
         if (null !== $filter->by) {
             $query->andWhere('a.loggedBy = :by')->setParameter('by', $filter->by);
         }
+        if (null !== $filter->selfReported) {
+            $query->andWhere('a.selfReported = :own')->setParameter('own', $filter->selfReported);
+        }
         if (null !== $filter->from) {
             $query->andWhere('a.loggedAt >= :from')->setParameter('from', $filter->from, Types::DATETIME_IMMUTABLE);
         }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\OwnGym\Trail;
+namespace Zumbo\App\Shared\Trail;
 
 /**
  * What stood somewhere before, and after.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\OwnGym\Trail;
+namespace Zumbo\App\Shared\Trail;
 
 /**
  * How a value of the trail is to be shown.
