@@ -130,7 +130,23 @@ export function useEntryLog() {
       const put = outgoing('PATCH', '/api/attempts/{id}', { ...about(entry), body: { clean } });
       change(entry, 'judge', `${clean ? 'Clean' : 'Rough'}: ${said}`, put);
     },
-    move: (entry: ShownEntry, athleteId: string, said = entry.sentence) =>
+    /** It was written down wrongly. */
+    correct: (
+      entry: Pick<ShownEntry, 'id' | 'version'>,
+      right: Pick<Entry, 'reps' | 'misses' | 'end'>,
+      said: string,
+    ) =>
+      change(
+        entry,
+        'judge',
+        `Put right: ${said}`,
+        outgoing('PATCH', '/api/attempts/{id}', { ...about(entry), body: right }),
+      ),
+    move: (
+      entry: Pick<ShownEntry, 'id' | 'version' | 'sentence'>,
+      athleteId: string,
+      said = entry.sentence,
+    ) =>
       change(
         entry,
         'move',

@@ -85,6 +85,56 @@ describe('what was logged', () => {
     expect(await screen.findByRole('heading', { level: 1, name: 'The log: 1,234 entries' })).toBeVisible();
   });
 
+  it('puts an entry right, and says what became of it', async () => {
+    const id = page.entries[0]?.entry.id ?? '';
+    const sent = answerWith({
+      'GET /api/athletes': [ilse],
+      'GET /api/entries': { ...page, next: null },
+      [`GET /api/attempts/${id}/history`]: [
+        { at: '2026-11-24T18:42:00Z', by: 'Maren', deed: 'made', changes: [] },
+        {
+          at: '2026-11-24T18:43:00Z',
+          by: 'Ewan',
+          deed: 'changed',
+          changes: [{ what: 'reps', kind: 'plain', before: '230', after: '23' }],
+        },
+      ],
+      'PATCH /api/attempts/{id}': {},
+    });
+    renderPage(<LoggedPage />);
+    await userEvent.click(await screen.findByRole('button', { name: 'Change Ilse Tannow 23, miss' }));
+    expect(await screen.findByText(/Ewan changed it; reps 230 → 23/)).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Put right' })).toBeDisabled();
+    await userEvent.clear(screen.getByLabelText('Reps'));
+    await userEvent.type(screen.getByLabelText('Reps'), '25');
+    await userEvent.click(screen.getByRole('button', { name: 'Put right' }));
+    await waitFor(() =>
+      expect(sent.find(({ method }) => method === 'PATCH')?.body).toEqual({
+        reps: 25,
+        misses: 0,
+        end: 'miss',
+      }),
+    );
+  });
+
+  it('takes back many at once', async () => {
+    const two = [
+      found('019b76da-a800-76c6-8149-363915b1ab31', 23),
+      found('019b76da-a800-76c6-8149-363915b1ab32', 7),
+    ];
+    const sent = answerWith({
+      'GET /api/athletes': [ilse],
+      'GET /api/entries': { ...page, entries: two, next: null },
+      'DELETE /api/attempts/{id}': {},
+    });
+    renderPage(<LoggedPage />);
+    await userEvent.click(await screen.findByRole('checkbox', { name: 'Choose Ilse Tannow 23, miss' }));
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Choose Ilse Tannow 7, miss' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Take them back' }));
+    await waitFor(() => expect(sent.filter(({ method }) => method === 'DELETE')).toHaveLength(2));
+    expect(screen.queryByRole('group', { name: 'Chosen entries' })).toBeNull();
+  });
+
   it('takes an entry back', async () => {
     const sent = answerWith({
       'GET /api/athletes': [ilse],

@@ -1,0 +1,98 @@
+import { Button, Input, Select } from 'antd';
+import { useAthletes, useAthleteTerms } from '../../../api/athletes';
+import type { EntrySearch } from '../../../api/logged';
+import { useDrills } from '../../../api/path';
+import { FieldStack } from '../../../design/form/FieldStack';
+import { PersonPicker } from '../../../design/form/PersonPicker';
+
+interface Props {
+  search: EntrySearch;
+  /** Who wrote what is shown. */
+  writers: string[];
+  onAsk: (change: Partial<EntrySearch>) => void;
+  onEverything: () => void;
+}
+
+const own = [
+  { value: 'yes', label: 'their own count' },
+  { value: 'no', label: 'a coach’s' },
+];
+
+/** Which entries: by whose, where on the path, what was done, who counted and when. */
+export function LogFilters({ search, writers, onAsk, onEverything }: Props) {
+  const athletes = useAthletes().data ?? [];
+  const stages = useAthleteTerms().data?.stages ?? [];
+  const drills = useDrills().data ?? [];
+  const choice = (word: string) => (word === '' ? {} : { value: word });
+  return (
+    <FieldStack>
+      <label>
+        Athlete
+        <PersonPicker
+          people={athletes}
+          {...choice(search.athlete)}
+          onChange={(athlete) => onAsk({ athlete })}
+        />
+      </label>
+      <label>
+        Stage
+        <Select
+          aria-label="Stage"
+          allowClear
+          placeholder="Any stage"
+          {...choice(search.stage)}
+          onChange={(stage?: string) => onAsk({ stage: stage ?? '' })}
+          options={stages.map(({ code, name }) => ({ value: code, label: name }))}
+        />
+      </label>
+      <label>
+        What was done
+        <Select
+          aria-label="What was done"
+          allowClear
+          showSearch={{ optionFilterProp: 'label' }}
+          placeholder="Anything"
+          {...choice(search.drill)}
+          onChange={(drill?: string) => onAsk({ drill: drill ?? '' })}
+          options={drills.map(({ code, title }) => ({ value: code, label: title }))}
+        />
+      </label>
+      <label>
+        Written by
+        <Select
+          aria-label="Written by"
+          allowClear
+          showSearch
+          placeholder="Anybody"
+          {...choice(search.by)}
+          onChange={(by?: string) => onAsk({ by: by ?? '' })}
+          options={[...new Set([...writers, search.by])]
+            .filter((name) => name !== '')
+            .map((name) => ({ value: name }))}
+        />
+      </label>
+      <label>
+        Counted by
+        <Select
+          aria-label="Counted by"
+          allowClear
+          placeholder="Anybody"
+          {...choice(search.own)}
+          onChange={(word?: string) => onAsk({ own: word ?? '' })}
+          options={own}
+        />
+      </label>
+      <label>
+        From
+        <Input type="date" value={search.from} onChange={(event) => onAsk({ from: event.target.value })} />
+      </label>
+      <label>
+        To
+        <Input type="date" value={search.to} onChange={(event) => onAsk({ to: event.target.value })} />
+      </label>
+      {Object.values(search).some((word) => word !== '') && (
+        <Button onClick={onEverything}>Everything</Button>
+      )}
+    </FieldStack>
+  );
+}
