@@ -41,6 +41,56 @@ final class PrivacyApiTest extends ApiTestCase
         }
     }
 
+    public function testAllThatIsKeptOfOneComesAsAPageToRead(): void
+    {
+        $this->signInto();
+        [$id, $other] = [self::id(), self::id()];
+        $this->send('PUT', '/api/athletes/'.$id, self::athlete(['name' => 'Ilse <b>Tannow']));
+        $this->send('PUT', '/api/athletes/'.$other, self::athlete(['name' => 'Bram Holtwick']));
+        foreach ([$id, $other] as $athlete) {
+            $this->send('PUT', '/api/cautions/'.self::id(), ['athleteId' => $athlete, 'caution' => 'pain', 'place' => 'shin', 'degree' => 4]);
+        }
+        $this->send('GET', "/api/export/$id.html");
+        $this->assertStatus(200);
+        $page = new \DOMDocument();
+        self::assertTrue($page->loadHTML($this->body(), \LIBXML_NOERROR));
+        self::assertSame('Ilse <b>Tannow', $page->getElementsByTagName('h1')->item(0)?->textContent);
+        self::assertStringContainsString('shin', $this->body());
+        foreach (['Bram', $other, $id, 'src=', 'http'] as $nobodyElses) {
+            self::assertStringNotContainsString($nobodyElses, $this->body());
+        }
+    }
+
+    public function testWhoeverIsErasedIsInNoOldPlanAndOnNoClock(): void
+    {
+        $gym = $this->signInto();
+        [$id, $other] = [$this->newAthlete(), $this->newAthlete()];
+        $this->send('PUT', '/api/practice/'.self::id(), ['minutes' => 20]);
+        $this->assertStatus(201);
+        $this->send('PUT', '/api/class-clock/'.self::id(), [
+            'programmes' => [['title' => 'All', 'text' => '20/10 x8', 'athletes' => [$id, $other]]],
+            'linkSecret' => str_repeat('c', 22),
+        ]);
+        $this->assertStatus(201);
+        $held = static fn (string $named): array => array_map(
+            static fn (string $where): int => (int) self::connection()->fetchOne(
+                "SELECT COUNT(*) FROM $where LIKE ?",
+                [$gym->toBinary(), "%$named%"],
+            ),
+            ['planned_practice WHERE gym_id = ? AND wish', 'class_clock WHERE gym_id = ? AND programmes'],
+        );
+        self::assertSame([1, 1], $held($id), 'they are there before');
+        $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
+        $this->send('POST', "/api/athletes/$id/erase", ['name' => 'Ilse Tannow'], self::change(2));
+        $this->assertStatus(204);
+        self::assertSame([0, 0], $held($id));
+        self::assertSame([1, 1], $held($other), 'and everybody else still is');
+        $this->send('GET', '/api/practice');
+        $this->assertStatus(200);
+        $this->send('GET', '/api/class-clock');
+        $this->assertStatus(200);
+    }
+
     public function testErasureTakesEverythingOfSomebodyWhoWasRemovedAndNobodyElse(): void
     {
         $gym = $this->signInto();

@@ -123,6 +123,7 @@ final class AuthorisationTest extends ApiTestCase
         'GET /api/entries/csv' => 'ROLE_HELPER',
         'GET /api/export.json' => 'ROLE_COACH',
         'GET /api/export.zip' => 'ROLE_COACH',
+        'GET /api/export/{id}.html' => 'ROLE_COACH',
         'GET /api/export/{table}.csv' => 'ROLE_COACH',
         'GET /api/first-ropes' => 'ROLE_HELPER',
         'GET /api/floor' => 'ROLE_HELPER',
@@ -392,6 +393,7 @@ final class AuthorisationTest extends ApiTestCase
         [$card, $aside] = [self::id(), self::id()];
         $this->leaveAside($gym, $athlete, $card, $aside);
         $rows = [
+            'export' => $athlete,
             'own-cards' => $card,
             'asides' => $aside,
             'calendar-links' => $calendar,

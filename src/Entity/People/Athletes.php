@@ -6,6 +6,7 @@ namespace Zumbo\App\Entity\People;
 
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\Plan\ForgetInPlans;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Gym\UnknownRow;
@@ -38,7 +39,7 @@ final readonly class Athletes
         'chosen_way',
     ];
 
-    public function __construct(private GymDatabase $database, private GymScope $scope)
+    public function __construct(private GymDatabase $database, private GymScope $scope, private ForgetInPlans $plans)
     {
     }
 
@@ -135,6 +136,7 @@ final readonly class Athletes
             ['athlete' => $id],
             ['athlete' => UuidType::NAME],
         );
+        $this->plans->of($id);
         foreach (['practice', 'rope', 'stature'] as $table) {
             $this->database->execute(
                 "DELETE FROM $table WHERE gym_id = :gym AND athlete_id = :athlete",

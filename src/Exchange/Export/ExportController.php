@@ -12,10 +12,12 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\String\Slugger\AsciiSlugger;
+use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Gym\Role;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Exchange\Format\CsvWriter;
+use Zumbo\App\Exchange\Format\HtmlWriter;
 use Zumbo\App\Exchange\Format\JsonWriter;
 use Zumbo\App\Exchange\Table\GymRows;
 use Zumbo\App\Exchange\Table\Table;
@@ -83,6 +85,25 @@ final readonly class ExportController
         $response->headers->set('Cache-Control', 'no-store');
 
         return $response;
+    }
+
+    /** Of one athlete, for whoever asks what is kept of them. */
+    #[Route('/api/export/{id}.html', methods: ['GET'])]
+    #[IsGranted('ROLE_COACH')]
+    #[Answers(null, file: 'text/html', says: 'All that is kept of one athlete, as a page to read.')]
+    public function page(UuidV7 $id): Response
+    {
+        $athlete = $this->athletes->get($id);
+        $tables = [];
+        foreach (Tables::all() as $name => $table) {
+            $rows = array_values([...$this->told($table, new ExportInput($id->toRfc4122()))]);
+            if ([] !== $rows) {
+                $tables[$name] = [$table, $rows];
+            }
+        }
+        $page = HtmlWriter::page($athlete->profile()->name, $this->today(), $tables);
+
+        return self::file($this->name($athlete->profile()->firstName(), 'html'), 'text/html; charset=utf-8', [$page]);
     }
 
     /** @return iterable<string> */

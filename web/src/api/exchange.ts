@@ -26,6 +26,9 @@ export function wholeExport(athleteId?: string): string {
   return href('/api/export.json', of(athleteId));
 }
 
+/** All of one athlete as people read it. */
+export const pageExport = (athleteId: string) => href('/api/export/{id}.html', { path: { id: athleteId } });
+
 /** The same, packed with a CSV file of each table. */
 export function zipExport(athleteId: string | undefined, marked: boolean): string {
   return href('/api/export.zip', { query: { ...of(athleteId).query, ...markOf(marked) } });

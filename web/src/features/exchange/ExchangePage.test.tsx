@@ -68,6 +68,10 @@ describe('files', () => {
       'href',
       `/api/export.json?athlete=${ilse.id}`,
     );
+    expect(within(out).getByRole('link', { name: 'All of it, a page to read' })).toHaveAttribute(
+      'href',
+      `/api/export/${ilse.id}.html`,
+    );
   });
 
   it('are sent as they are, by their type', async () => {

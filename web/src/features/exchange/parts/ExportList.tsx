@@ -1,7 +1,7 @@
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { useAthletes } from '../../../api/athletes';
-import { tableExport, wholeExport, zipExport } from '../../../api/exchange';
+import { pageExport, tableExport, wholeExport, zipExport } from '../../../api/exchange';
 import { Card } from '../../../design/page/Card';
 import { PersonPicker } from '../../../design/form/PersonPicker';
 import styles from './Exchange.module.css';
@@ -50,6 +50,13 @@ export function ExportList() {
             All of it, JSON
           </a>
         </li>
+        {of !== undefined && (
+          <li>
+            <a href={pageExport(of)} download>
+              All of it, a page to read
+            </a>
+          </li>
+        )}
         {[...THEIRS, ...(of === undefined ? GYMS : [])].map((table) => (
           <li key={table}>
             <a href={tableExport(table, of, marked)} download>
