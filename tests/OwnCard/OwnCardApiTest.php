@@ -50,6 +50,40 @@ final class OwnCardApiTest extends CardTestCase
         }
     }
 
+    /** A ladder is no drill of the library, which a plan at home is made of. */
+    public function testThePlannedLadderOfTheEveningIsTheOnlySet(): void
+    {
+        $id = $this->newAthlete();
+        $link = $this->handOut($id);
+        $this->send('PUT', '/api/practice/'.self::id(), ['minutes' => 20]);
+        $this->assertStatus(201);
+        $wish = json_decode((string) self::connection()->fetchOne('SELECT wish FROM planned_practice WHERE gym_id = ?', [
+            $this->gym->toBinary(),
+        ]), true, flags: \JSON_THROW_ON_ERROR);
+        self::assertIsArray($wish);
+        $wish['mains'] = [$id => [
+            'code' => 'ladder-rising',
+            'title' => 'Ladder 1 to 6',
+            'notation' => '6s',
+            'cadence' => 110,
+            'countKind' => 'streak',
+            'aim' => 6,
+            'sets' => 13,
+            'cue' => 'quiet feet',
+            'why' => 'in turn',
+        ]];
+        self::connection()->executeStatement('UPDATE planned_practice SET wish = ? WHERE gym_id = ?', [
+            json_encode($wish, \JSON_THROW_ON_ERROR),
+            $this->gym->toBinary(),
+        ]);
+        $card = $this->card($link);
+        self::assertSame('Ladder 1 to 6', $card['drill']['title']);
+        self::assertSame($this->send('GET', "/api/athletes/$id/today")['drill'], $card['drill']);
+        self::assertSame(['Warm-up', 'Ladder 1 to 6'], array_column($card['tonight']['blocks'], 'title'));
+        self::assertSame(300, array_sum(array_column($card['tonight']['blocks'], 'seconds')));
+        self::assertLessThanOrEqual($card['allowance']['contactsLeftToday'], $card['tonight']['contacts']);
+    }
+
     public function testWhatTheAthleteCountsIsTheirOwnAndCountsOnce(): void
     {
         $id = $this->newAthlete();

@@ -105,7 +105,7 @@ async function months(page: Page, take: (name: string) => Promise<void>): Promis
   await page.goto('/log/class');
   await expect(page.getByRole('img', { name: /of 14 athletes/ })).toBeVisible();
   await take('class-over-time');
-  const address = await handOut(page, await idOf(page, 'Yara'));
+  const address = await handOut(page, signe);
   await page.setViewportSize(phone);
   await page.goto(address);
   await expect(page.getByRole('button', { name: 'Play the beat' })).toBeVisible();

@@ -13,12 +13,14 @@ use Zumbo\App\Shared\Plan\TodaysWork;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\Core\Allowance\Allowance;
+use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Rate;
 use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Plan\Practice\Block;
 use Zumbo\Core\Plan\Practice\Participant;
 use Zumbo\Core\Plan\Practice\PlanPractice;
+use Zumbo\Core\Plan\Practice\PlanRule;
 use Zumbo\Core\Plan\Practice\PracticeWish;
 use Zumbo\Core\Plan\Practice\Slot;
 use Zumbo\Core\Plan\Practice\WarmUpItem;
@@ -66,13 +68,43 @@ final readonly class ShowHomework
             $work->shelf,
         );
         $kind = null === $work->drill ? SessionKind::HomeNoJump : SessionKind::Home;
+        $main = $practice->block($key, Slot::Main);
+        $own = null === $main || null === $work->drill || $main->code === $work->drill->code
+            ? null
+            : self::planned($work->drill, $main, $one->today->allowance->contactsLeftToday);
 
         return new HomeworkView(
             $today->format('Y-m-d'),
             $kind,
             self::TONIGHT_MIN,
-            $practice->contacts($key),
-            array_map(self::block(...), $practice->blocks[$key] ?? []),
+            $practice->contacts($key) + (null === $own || null === $main ? 0 : $own->contacts - $main->contacts),
+            array_map(
+                static fn (Block $block): HomeworkBlockView => self::block($block === $main && null !== $own ? $own : $block),
+                $practice->blocks[$key] ?? [],
+            ),
+        );
+    }
+
+    /** A ladder of the evening is no drill of the library: as many of its sets as the time and the day hold. */
+    private static function planned(Drill $drill, Block $instead, int $contactsLeft): Block
+    {
+        $contacts = (int) min($contactsLeft, round($drill->contactsPerMinute() * $instead->seconds / 60));
+
+        return new Block(
+            Slot::Main,
+            $instead->seconds,
+            $drill->code,
+            $drill->title,
+            $drill->pattern,
+            $drill->cadence,
+            $drill->countKind,
+            max(1, min($drill->sets, intdiv($contacts, max(1, $drill->aim)))),
+            $drill->aim,
+            0,
+            $drill->cue,
+            $contacts,
+            PlanRule::Pin,
+            Verdict::of('set.planned', ['why' => $drill->why]),
         );
     }
 

@@ -19,6 +19,7 @@ const ORDER = [
   'plan',
   'athletes',
   'gates',
+  'cards',
   'ropes',
   'rhythm',
   'sets',
@@ -26,6 +27,7 @@ const ORDER = [
   'pacing',
   'faults',
   'log',
+  'months',
   'gym',
 ];
 
