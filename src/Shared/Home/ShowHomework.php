@@ -77,7 +77,7 @@ final readonly class ShowHomework
             $today->format('Y-m-d'),
             $kind,
             self::TONIGHT_MIN,
-            $practice->contacts($key) + (null === $own || null === $main ? 0 : $own->contacts - $main->contacts),
+            $practice->contacts($key) + (null === $own ? 0 : $own->contacts - $main->contacts),
             array_map(
                 static fn (Block $block): HomeworkBlockView => self::block($block === $main && null !== $own ? $own : $block),
                 $practice->blocks[$key] ?? [],
