@@ -19,6 +19,9 @@ async function timed(name, method, path, body) {
 }
 
 const athletes = await get('/api/athletes');
+const placeAt = (ms) => encodeURIComponent(`${new Date(ms).toISOString().slice(0, 19)}Z,ffffffff-ffff-7fff-bfff-ffffffffffff`);
+const now = placeAt(Date.now());
+const deep = placeAt(Date.now() - 2.5 * 365 * 86_400_000);
 async function round(i) {
   const { id } = athletes[i % athletes.length];
   const routes = {
@@ -33,6 +36,13 @@ async function round(i) {
     await timed(`${name}-anew`, 'GET', path);
     await timed(`${name}-again`, 'GET', path);
   }
+  // What looks over months, and the log from its beginning and from deep within.
+  await timed('story', 'GET', `/api/athletes/${id}/story`);
+  await timed('question', 'GET', `/api/questions/${['stuck', 'trimmed', 'record'][i % 3]}`);
+  await timed('class-story', 'GET', '/api/class-story');
+  await timed('log', 'GET', `/api/entries?after=${now}`);
+  await timed('log-deep', 'GET', `/api/entries?after=${deep}`);
+  await timed('log-sums', 'GET', '/api/entries');
   await timed('empty', 'GET', '/api/health');
 }
 for (let i = 0; i < 5; i += 1) await round(i);

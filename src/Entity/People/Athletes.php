@@ -56,6 +56,25 @@ final readonly class Athletes
     }
 
     /**
+     * @param list<Uuid> $ids
+     *
+     * @return array<string, string> their names by id, removed or not; one query
+     */
+    public function names(array $ids): array
+    {
+        $found = $this->database->entities()->getRepository(Athlete::class)->findBy([
+            'gymId' => $this->scope->gymId(),
+            'id' => array_values(array_unique(array_map(static fn (Uuid $id): string => $id->toBinary(), $ids))),
+        ]);
+        $names = [];
+        foreach ($found as $athlete) {
+            $names[$athlete->id()->toRfc4122()] = $athlete->profile()->name;
+        }
+
+        return $names;
+    }
+
+    /**
      * @return list<Athlete> those not removed, by name
      */
     public function present(): array

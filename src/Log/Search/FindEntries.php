@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Log\Search;
 
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
@@ -85,17 +86,16 @@ final readonly class FindEntries
     {
         $zone = new \DateTimeZone($this->gyms->current()->timeZone());
         $drills = $this->attempts->drillsOf($found);
-        $names = [];
+        $names = $this->athletes->names(array_map(static fn (Attempt $one): Uuid => $one->athleteId(), $found));
 
-        return array_map(function (Attempt $one) use ($drills, $zone, &$names): FoundEntryView {
+        return array_map(static function (Attempt $one) use ($drills, $zone, $names): FoundEntryView {
             $code = $drills[$one->setId()->toRfc4122()] ?? '';
             $id = $one->athleteId()->toRfc4122();
-            $names[$id] ??= $this->athletes->get($one->athleteId())->profile()->name;
             $at = $one->loggedAt()->setTimezone($zone);
 
             return new FoundEntryView(
                 AttemptView::of($one, $code),
-                $names[$id],
+                $names[$id] ?? '',
                 $one->stage(),
                 WorkCode::title($code),
                 $at->format('Y-m-d'),

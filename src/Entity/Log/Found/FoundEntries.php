@@ -31,6 +31,8 @@ final readonly class FoundEntries
         $query = $this->filtered($filter)->select('a')->orderBy('a.loggedAt', 'DESC')->addOrderBy('a.id', 'DESC')->setMaxResults($most);
         if (null !== $after) {
             $query
+                // Said twice: the first part alone finds the place in the index.
+                ->andWhere('a.loggedAt <= :at')
                 ->andWhere('a.loggedAt < :at OR (a.loggedAt = :at AND a.id < :id)')
                 ->setParameter('at', $after->at, Types::DATETIME_IMMUTABLE)
                 ->setParameter('id', $after->id, 'uuid');
