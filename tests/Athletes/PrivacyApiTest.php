@@ -48,7 +48,8 @@ final class PrivacyApiTest extends ApiTestCase
         $this->send('PUT', '/api/athletes/'.$id, self::athlete(['name' => 'Ilse <b>Tannow']));
         $this->send('PUT', '/api/athletes/'.$other, self::athlete(['name' => 'Bram Holtwick']));
         foreach ([$id, $other] as $athlete) {
-            $this->send('PUT', '/api/cautions/'.self::id(), ['athleteId' => $athlete, 'caution' => 'pain', 'place' => 'shin', 'degree' => 4]);
+            $pain = ['athleteId' => $athlete, 'caution' => 'pain', 'place' => 'shin', 'degree' => 4];
+            $this->send('PUT', '/api/cautions/'.self::id(), $pain);
         }
         $this->send('GET', "/api/export/$id.html");
         $this->assertStatus(200);

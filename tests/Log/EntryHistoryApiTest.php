@@ -42,7 +42,8 @@ final class EntryHistoryApiTest extends ApiTestCase
         $stopped = $this->send('PATCH', '/api/attempts/'.$go, ['end' => 'stopped', 'misses' => 5], self::change(1));
         self::assertSame([20, 0, 'stopped'], [$stopped['reps'], $stopped['misses'], $stopped['end']]);
         $sum = self::id();
-        $this->send('PUT', '/api/attempts/'.$sum, ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'sum', 'reps' => 40, 'misses' => 6]);
+        $entry = ['athleteId' => $athlete, 'drill' => 'fifty-calm', 'kind' => 'sum', 'reps' => 40, 'misses' => 6];
+        $this->send('PUT', '/api/attempts/'.$sum, $entry);
         $right = $this->send('PATCH', '/api/attempts/'.$sum, ['misses' => 3, 'end' => 'miss'], self::change(1));
         self::assertSame([40, 3, null], [$right['reps'], $right['misses'], $right['end']]);
         $this->send('PATCH', '/api/attempts/'.$sum, ['reps' => -1], self::change(2));

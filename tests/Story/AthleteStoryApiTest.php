@@ -24,7 +24,7 @@ final class AthleteStoryApiTest extends StoryTestCase
 
     public function testTellsGoesRopesPainAndPausesOnOneAxis(): void
     {
-        $this->signInto();
+        $gym = $this->signInto();
         $id = $this->knowHandles($this->someone('Ilse Tannow'));
         $this->goes($id, [100, 98, 96, 94], 4);
         $this->goes($id, [20, 18, 6, 3], 22);
@@ -32,8 +32,7 @@ final class AthleteStoryApiTest extends StoryTestCase
         $rope = ['athleteId' => $id, 'stance' => null, 'handle' => '15', 'family' => 'thick-cord'];
         $this->send('PUT', '/api/ropes/'.self::id(), $rope + ['school' => 'armpit']);
         $this->assertStatus(201);
-        self::connection()->executeStatement("UPDATE rope SET created_at = created_at - INTERVAL 60 DAY, cable_length_m = 2.6 WHERE athlete_id = UNHEX('"
-            .str_replace('-', '', $id)."')");
+        $this->ageRopes($gym, 60, 2.6);
         $this->send('PUT', '/api/ropes/'.self::id(), $rope + ['school' => 'armpit']);
         $story = $this->send('GET', "/api/athletes/$id/story");
         self::assertStringContainsString('The longest go of doubles at Link went from 6 to 24.', $story['told'][1]['sentence']);

@@ -73,16 +73,12 @@ final class QuestionsApiTest extends StoryTestCase
             'entry' => ['id' => self::id(), 'drill' => 'rungs', 'kind' => 'sum', 'reps' => 9, 'at' => self::ago(1)],
         ]);
         $this->signInto($gym);
-        $rope = ['athleteId' => $this->knowHandles($trimmed), 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord'];
-        $this->send('PUT', '/api/ropes/'.self::id(), $rope);
-        self::connection()->executeStatement('UPDATE rope SET created_at = created_at - INTERVAL 60 DAY, cable_length_m = 2.7 WHERE gym_id = ?', [
-            $gym->toBinary(),
-        ]);
+        $rope = ['school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord'];
+        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $this->knowHandles($trimmed)] + $rope);
+        $this->ageRopes($gym, 60, 2.7);
         $this->goes($trimmed, [40, 36, 32], 40);
-        $this->send('PUT', '/api/ropes/'.self::id(), $rope);
-        self::connection()->executeStatement('UPDATE rope SET created_at = created_at - INTERVAL 20 DAY WHERE gym_id = ? AND cable_length_m < 2.69', [
-            $gym->toBinary(),
-        ]);
+        $this->send('PUT', '/api/ropes/'.self::id(), ['athleteId' => $trimmed] + $rope);
+        $this->ageRopes($gym, 20);
         $this->goes($trimmed, [12, 8, 4], 4, 8);
         $this->assertAnswer('record', ['Ilse Tannow'], 'Ilse has a new best within four weeks.');
         $this->assertAnswer('self', ['Bram Holtwick'], 'Bram counts on their own card.');
@@ -100,7 +96,8 @@ final class QuestionsApiTest extends StoryTestCase
                 $this->send('PUT', '/api/goes/'.self::id(), ['focusId' => $focus, 'outcome' => $i < $better ? 'better' : 'same']);
             }
             if ('hands-wide' === $fault) {
-                self::assertSame('story.helps_none', $this->send('GET', '/api/questions/cue')['answer']['code'], 'nothing to be better than');
+                $alone = $this->send('GET', '/api/questions/cue')['answer']['code'];
+                self::assertSame('story.helps_none', $alone, 'nothing to be better than');
             }
         }
         $cues = $this->send('GET', '/api/questions/cue?');

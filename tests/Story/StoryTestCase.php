@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Tests\Story;
 
+use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Tests\ApiTestCase;
 
 /**
@@ -49,6 +50,15 @@ abstract class StoryTestCase extends ApiTestCase
                 $this->go($athlete, $day, $reps + $i);
             }
         }
+    }
+
+    /** All ropes of a gym were given so many days earlier than they were; in another length where one is said. */
+    protected function ageRopes(Uuid $gym, int $days, ?float $cableM = null): void
+    {
+        self::connection()->executeStatement(
+            'UPDATE rope SET created_at = created_at - INTERVAL ? DAY, cable_length_m = COALESCE(?, cable_length_m) WHERE gym_id = ?',
+            [$days, $cableM, $gym->toBinary()],
+        );
     }
 
     protected function sumToday(string $athlete, int $reps): void

@@ -19,7 +19,8 @@ async function timed(name, method, path, body) {
 }
 
 const athletes = await get('/api/athletes');
-const placeAt = (ms) => encodeURIComponent(`${new Date(ms).toISOString().slice(0, 19)}Z,ffffffff-ffff-7fff-bfff-ffffffffffff`);
+const placeAt = (ms) =>
+  encodeURIComponent(`${new Date(ms).toISOString().slice(0, 19)}Z,ffffffff-ffff-7fff-bfff-ffffffffffff`);
 const now = placeAt(Date.now());
 const deep = placeAt(Date.now() - 2.5 * 365 * 86_400_000);
 async function round(i) {

@@ -68,7 +68,10 @@ final class SurvivalCurveTest extends TestCase
     private static function goes(array $reps, array $misses): array
     {
         return array_map(
-            static fn (int $one, int $miss): CountedReps => CountedReps::attempt($one, 1 === $miss ? AttemptEnd::Miss : AttemptEnd::Stopped),
+            static fn (int $one, int $miss): CountedReps => CountedReps::attempt(
+                $one,
+                1 === $miss ? AttemptEnd::Miss : AttemptEnd::Stopped,
+            ),
             $reps,
             $misses,
         );

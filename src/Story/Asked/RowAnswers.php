@@ -86,9 +86,9 @@ final readonly class RowAnswers
     {
         $needs = $row->judged->today->rope;
 
-        return !$row->ropeToChange()
-            ? null
-            : BoxRow::of($row, $needs->reasons[0] ?? MessageCatalogue::name(Term::of($needs->next->action)), abs($needs->offBy?->metres() ?? 0.0));
+        $said = $needs->reasons[0] ?? MessageCatalogue::name(Term::of($needs->next->action));
+
+        return $row->ropeToChange() ? BoxRow::of($row, $said, abs($needs->offBy?->metres() ?? 0.0)) : null;
     }
 
     private static function off(GymRow $row): ?BoxRow

@@ -54,7 +54,8 @@ final class StoryMessages
         'story.gym' => '{moves, plural, =0 {Nobody} one {One} other {#}} of {people, plural, one {# athlete} other {# athletes}} '
             .'{moves, plural, =0 {moves} one {moves} other {move}} on{stuck, plural, =0 {} one {, one is stuck} other {, # are stuck}}'
             .'{away, plural, =0 {} one {, one is away} other {, # are away}}.',
-        'story.helps_none' => 'No cue or drill stands out yet: that takes {least, plural, one {# go} other {# goes}} of one, and a clear lead.',
+        'story.helps_none' => 'No cue or drill stands out yet: that takes {least, plural, one {# go} other {# goes}} of one, and a '
+            .'clear lead.',
         'story.helps' => '“{cue}” helps more often than the others: better in {better} of {goes, plural, one {# go} other {# goes}}, '
             .'about {share_percent} in a hundred.',
     ];

@@ -9,7 +9,15 @@ import { found, helpPages } from './parts/helpPages';
 
 describe('the help', () => {
   it('has a page for each place, and each says what it decides, how, and its limits', () => {
-    const wanted = [...places.map(({ path }) => path.slice(1)), 'plan', 'gates', 'cards', 'drills', 'months', 'gym'];
+    const wanted = [
+      ...places.map(({ path }) => path.slice(1)),
+      'plan',
+      'gates',
+      'cards',
+      'drills',
+      'months',
+      'gym',
+    ];
     expect(helpPages.map(({ place }) => place).toSorted()).toEqual(wanted.toSorted());
     helpPages.forEach(({ title, text }) => {
       expect(title).not.toBe('');
