@@ -5,10 +5,12 @@ import { loggedFile, useLogged, type EntrySearch } from '../../api/logged';
 import { LogNav } from '../../design/frame/LogNav';
 import { Card } from '../../design/page/Card';
 import { Empty, Failed, Loading } from '../../design/page/StateNote';
+import { useFloor } from '../../design/page/useMedia';
 import { Workbench } from '../../design/page/Workbench';
 import { ChosenEntries } from './parts/ChosenEntries';
 import { LogFilters } from './parts/LogFilters';
 import { LoggedRows } from './parts/LoggedRows';
+import styles from './logged.module.css';
 
 const none: ReadonlySet<string> = new Set();
 
@@ -41,18 +43,30 @@ export function LoggedPage() {
       void fetchNextPage();
     }
   }, [hasNextPage, isFetchingNextPage, fetchNextPage]);
+  const floor = useFloor();
+  const filters = (
+    <LogFilters
+      search={search}
+      writers={entries?.map(({ entry }) => entry.loggedBy) ?? []}
+      onAsk={ask}
+      onEverything={() => setQuery({}, { replace: true })}
+    />
+  );
   const some = entries?.filter(({ entry }) => chosen.has(entry.id)) ?? [];
   return (
     <Workbench
       title={titleOf(totals?.entries, narrowed)}
       nav={<LogNav />}
       subject={
-        <LogFilters
-          search={search}
-          writers={entries?.map(({ entry }) => entry.loggedBy) ?? []}
-          onAsk={ask}
-          onEverything={() => setQuery({}, { replace: true })}
-        />
+        // By thumb the log itself is what one came for.
+        floor ? (
+          <details className={styles.fold}>
+            <summary>{narrowed ? 'Narrowed down' : 'Narrow it down'}</summary>
+            {filters}
+          </details>
+        ) : (
+          filters
+        )
       }
       decision={
         some.length > 0 ? (
