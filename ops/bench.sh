@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace bands bend ladder plan follow hall faults path gear sound events hand phone routes class screens dying import growth bytes)
+names=(calc arc pace bands bend ladder plan follow hall faults path gear sound events hand phone story routes class screens dying import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -212,6 +212,11 @@ bench_hand() {
 bench_bend() {
   bench_instance
   ( cd web && node scripts/bend-moves.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
+}
+
+bench_story() {
+  bench_grown zumbo_classes classes
+  ( cd web && node scripts/story-draw.mjs "http://127.0.0.1:$WEB_PORT" 51grown@saltmarsh.example 'harbour rope 14' )
 }
 
 bench_phone() {

@@ -85,6 +85,35 @@ final class EntryHistoryApiTest extends ApiTestCase
         $this->assertStatus(422);
     }
 
+    public function testFindsWhatWasLoggedOverAFaultAndWithARope(): void
+    {
+        $gym = $this->signInto();
+        [$athlete, $other] = [$this->newAthlete(), $this->newAthlete()];
+        $this->logged($athlete, 11, 'miss');
+        self::connection()->executeStatement('UPDATE attempt SET logged_at = logged_at - INTERVAL 2 DAY WHERE gym_id = ?', [
+            $gym->toBinary(),
+        ]);
+        $this->send('PUT', '/api/focuses/'.self::id(), ['athleteId' => $athlete, 'fault' => 'hands-wide']);
+        $this->assertStatus(201);
+        $rope = self::id();
+        $spec = ['athleteId' => $athlete, 'school' => 'armpit', 'stance' => null, 'handle' => '15', 'family' => 'thick-cord'];
+        $this->send('PUT', '/api/ropes/'.$rope, $spec);
+        $this->assertStatus(201);
+        $this->logged($athlete, 12, 'miss');
+        $this->logged($other, 13, 'miss');
+        $reps = fn (string $asked): array => array_map(
+            static fn (array $one): int => $one['entry']['reps'],
+            $this->send('GET', '/api/entries?'.$asked)['entries'],
+        );
+        self::assertSame([12], $reps('fault=hands-wide'));
+        self::assertSame([], $reps('fault=slow-spin'));
+        self::assertSame([12], $reps('rope='.$rope));
+        self::assertSame([], $reps('rope='.$rope.'&to='.gmdate('Y-m-d', time() - 2 * 86_400)));
+        self::assertSame(['hands-wide'], array_column($this->send('GET', '/api/entries?own=no')['faults'], 'code'));
+        $this->send('GET', '/api/entries?rope='.self::id());
+        $this->assertStatus(404);
+    }
+
     private function logged(string $athlete, int $reps, string $end): string
     {
         $id = self::id();

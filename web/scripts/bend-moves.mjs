@@ -1,22 +1,13 @@
 // How long after a break of a set plan is dragged its new cost is on the screen, in headless Chromium.
 // Usage: node scripts/bend-moves.mjs URL E-MAIL PASSWORD
-import { chromium } from '@playwright/test';
+import { openApp } from './openApp.mjs';
 
 const [url, email, password] = process.argv.slice(2);
 const MOVES = 80;
 const AIM_MS = 50;
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-});
+const { browser, page } = await openApp(url, email, password);
 try {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(url);
-  await page.getByLabel('E-mail').fill(email);
-  await page.getByLabel('Password').fill(password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('navigation', { name: 'Places' }).waitFor();
   await page.evaluate(() => localStorage.setItem('zumbo-workout', '3 rounds: 100 doubles, run 1:00'));
   await page.goto(`${url}/pacing`);
   const sets = page.getByRole('textbox', { name: 'Sets, like 20-15-15' });

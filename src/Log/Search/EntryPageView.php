@@ -10,7 +10,8 @@ namespace Zumbo\App\Log\Search;
 final readonly class EntryPageView
 {
     /**
-     * @param list<FoundEntryView> $entries the newest first
+     * @param list<FoundEntryView>       $entries the newest first
+     * @param list<WorkedFaultView>|null $faults  that entries can be looked for by; null: told with the first page
      */
     public function __construct(
         public array $entries,
@@ -18,6 +19,7 @@ final readonly class EntryPageView
         public ?string $next,
         /** Of all that is looked for; null: told with the first page. */
         public ?EntryTotalsView $totals,
+        public ?array $faults,
     ) {
     }
 }

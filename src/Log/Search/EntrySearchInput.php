@@ -26,6 +26,10 @@ final readonly class EntrySearchInput
         #[Assert\Length(min: 1, max: 80)] public ?string $by = null,
         /** yes: only what athletes counted themselves; no: only what they did not. */
         #[Assert\Choice(['yes', 'no'])] public ?string $own = null,
+        /** Code of a fault that was worked on then. */
+        #[Assert\Length(min: 1, max: 24)] public ?string $fault = null,
+        /** Id of a rope: its athlete's entries while they had it. */
+        #[Assert\Uuid] public ?string $rope = null,
         /** First local day, like 2026-11-24. */
         #[Assert\Date] public ?string $from = null,
         /** Last local day. */
@@ -35,16 +39,21 @@ final readonly class EntrySearchInput
     ) {
     }
 
-    public function filter(string $timeZone): EntryFilter
+    /** @param RopeTime|null $rope null: no rope is asked for */
+    public function filter(string $timeZone, ?RopeTime $rope): EntryFilter
     {
+        $from = self::midnight($this->from, $timeZone, '+0 days');
+        $until = self::midnight($this->to, $timeZone, '+1 day');
+
         return new EntryFilter(
-            null === $this->athlete ? null : Uuid::fromString($this->athlete),
+            $rope->athlete ?? (null === $this->athlete ? null : Uuid::fromString($this->athlete)),
             null === $this->stage ? null : Stage::from($this->stage),
             $this->drill,
             $this->by,
             null === $this->own ? null : 'yes' === $this->own,
-            self::midnight($this->from, $timeZone, '+0 days'),
-            self::midnight($this->to, $timeZone, '+1 day'),
+            $this->fault,
+            null === $from || null === $rope ? $from ?? $rope?->from : max($from, $rope->from),
+            null === $until || null === $rope?->until ? $until ?? $rope?->until : min($until, $rope->until),
         );
     }
 

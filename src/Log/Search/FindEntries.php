@@ -8,12 +8,16 @@ use Symfony\Component\Uid\Uuid;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
+use Zumbo\App\Entity\Log\Found\EntryFilter;
 use Zumbo\App\Entity\Log\Found\EntryPlace;
 use Zumbo\App\Entity\Log\Found\FoundEntries;
 use Zumbo\App\Entity\People\Athletes;
+use Zumbo\App\Entity\Ropes\Ropes;
 use Zumbo\App\Platform\Problem\BadField;
 use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\Sheet\CsvText;
+use Zumbo\Core\Measure\Term;
+use Zumbo\Core\Messages\MessageCatalogue;
 use Zumbo\Core\Sets\WorkCode;
 
 /**
@@ -32,6 +36,7 @@ final readonly class FindEntries
         private FoundEntries $found,
         private Attempts $attempts,
         private Athletes $athletes,
+        private Ropes $ropes,
         private Gyms $gyms,
     ) {
     }
@@ -39,7 +44,7 @@ final readonly class FindEntries
     /** @throws BadField when it is asked from a place that is none */
     public function page(EntrySearchInput $input): EntryPageView
     {
-        $filter = $input->filter($this->gyms->current()->timeZone());
+        $filter = $this->filter($input);
         $found = $this->found->page($filter, self::PAGE + 1, $input->after());
         $shown = \array_slice($found, 0, self::PAGE);
         $last = end($shown);
@@ -49,13 +54,14 @@ final readonly class FindEntries
             $this->views($shown),
             \count($found) > self::PAGE && $last instanceof Attempt ? (new EntryPlace($last->loggedAt(), $last->id()))->text() : null,
             null === $totals ? null : new EntryTotalsView($totals['entries'], $totals['reps'], $totals['misses']),
+            null === $totals ? null : $this->faults(),
         );
     }
 
     /** @throws BadField when there are more than a table holds */
     public function table(EntrySearchInput $input): string
     {
-        $filter = $input->filter($this->gyms->current()->timeZone());
+        $filter = $this->filter($input);
         $found = $this->found->page($filter, self::MOST_IN_TABLE + 1);
         if (\count($found) > self::MOST_IN_TABLE) {
             throw BadField::of('from', $input->from, \sprintf('days that hold at most %d entries', self::MOST_IN_TABLE));
@@ -75,6 +81,24 @@ final readonly class FindEntries
             $one->entry->loggedBy,
             $one->entry->selfReported ? 'yes' : 'no',
         ], $this->views($found)));
+    }
+
+    private function filter(EntrySearchInput $input): EntryFilter
+    {
+        $rope = null === $input->rope ? null : RopeTime::of($this->ropes, Uuid::fromString($input->rope));
+
+        return $input->filter($this->gyms->current()->timeZone(), $rope);
+    }
+
+    /**
+     * @return list<WorkedFaultView>
+     */
+    private function faults(): array
+    {
+        return array_map(
+            static fn (string $code): WorkedFaultView => new WorkedFaultView($code, MessageCatalogue::name(Term::named('fault', $code))),
+            $this->found->faults(),
+        );
     }
 
     /**

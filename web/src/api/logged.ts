@@ -14,6 +14,10 @@ export interface EntrySearch {
   by: string;
   /** "yes": only what athletes counted themselves; "no": only what they did not. */
   own: string;
+  /** Code of a fault that was worked on then. */
+  fault: string;
+  /** Id of a rope of the athlete. */
+  rope: string;
   from: string;
   to: string;
 }

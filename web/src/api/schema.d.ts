@@ -4897,6 +4897,7 @@ export interface components {
             entries: components["schemas"]["FoundEntryView"][];
             next: string | null;
             totals: components["schemas"]["EntryTotalsView"] | null;
+            faults: components["schemas"]["WorkedFaultView"][] | null;
         };
         EntryTotalsView: {
             entries: number;
@@ -6703,6 +6704,10 @@ export interface components {
         WelcomeView: {
             demo: components["schemas"]["DemoSignInView"] | null;
             firstGym: boolean;
+        };
+        WorkedFaultView: {
+            code: string;
+            name: string;
         };
         WorkoutErrorView: {
             position: number;
@@ -12343,6 +12348,8 @@ export interface operations {
                 drill?: string | null;
                 by?: string | null;
                 own?: "yes" | "no" | null;
+                fault?: string | null;
+                rope?: string | null;
                 from?: string | null;
                 to?: string | null;
                 after?: string | null;
@@ -12381,6 +12388,8 @@ export interface operations {
                 drill?: string | null;
                 by?: string | null;
                 own?: "yes" | "no" | null;
+                fault?: string | null;
+                rope?: string | null;
                 from?: string | null;
                 to?: string | null;
                 after?: string | null;

@@ -21,6 +21,8 @@ final readonly class EntryFilter
         public ?string $by = null,
         /** Only what athletes counted themselves, or only what they did not. */
         public ?bool $selfReported = null,
+        /** Code of a fault: what was logged while its focus stood. */
+        public ?string $fault = null,
         /** From this instant on. */
         public ?\DateTimeImmutable $from = null,
         /** Before this instant. */

@@ -9,6 +9,7 @@ use Doctrine\ORM\QueryBuilder;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\PracticeSet;
 use Zumbo\App\Entity\People\Athlete;
+use Zumbo\App\Entity\People\Focus;
 use Zumbo\App\Platform\Gym\GymDatabase;
 
 /**
@@ -62,6 +63,16 @@ final readonly class FoundEntries
         return ['entries' => (int) $sums['entries'], 'reps' => (int) $sums['reps'], 'misses' => (int) $sums['misses'] + $missed];
     }
 
+    /**
+     * @return list<string> codes of faults that somebody has worked on here
+     */
+    public function faults(): array
+    {
+        $rows = $this->database->rows('SELECT DISTINCT fault FROM focus WHERE gym_id = :gym ORDER BY fault');
+
+        return array_map(static fn (array $row): string => \is_string($row['fault']) ? $row['fault'] : '', $rows);
+    }
+
     private function filtered(EntryFilter $filter): QueryBuilder
     {
         $query = $this->database
@@ -86,6 +97,12 @@ final readonly class FoundEntries
         }
         if (null !== $filter->selfReported) {
             $query->andWhere('a.selfReported = :own')->setParameter('own', $filter->selfReported);
+        }
+        if (null !== $filter->fault) {
+            $query
+                ->andWhere('EXISTS (SELECT f.id FROM '.Focus::class.' f WHERE f.athleteId = a.athleteId AND f.fault = :fault
+                    AND f.givenAt <= a.loggedAt AND (f.removedAt IS NULL OR f.removedAt > a.loggedAt))')
+                ->setParameter('fault', $filter->fault);
         }
         if (null !== $filter->from) {
             $query->andWhere('a.loggedAt >= :from')->setParameter('from', $filter->from, Types::DATETIME_IMMUTABLE);

@@ -36,6 +36,7 @@ const page = {
   entries: [found('019b76da-a800-76c6-8149-363915b1ab31', 23)],
   next: '2026-11-24T18:42:00Z,019b76da-a800-76c6-8149-363915b1ab31',
   totals: { entries: 1234, reps: 20_511, misses: 812 },
+  faults: [{ code: 'hands-wide', name: 'hands wide' }],
 };
 
 describe('what was logged', () => {
@@ -54,7 +55,7 @@ describe('what was logged', () => {
   it('is empty before anything was logged', async () => {
     answerWith({
       'GET /api/athletes': [],
-      'GET /api/entries': { entries: [], next: null, totals: { entries: 0, reps: 0, misses: 0 } },
+      'GET /api/entries': { entries: [], next: null, totals: { entries: 0, reps: 0, misses: 0 }, faults: [] },
     });
     renderPage(<LoggedPage />);
     expect(await screen.findByText('Nothing is logged yet.')).toBeVisible();

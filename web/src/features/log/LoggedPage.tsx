@@ -24,6 +24,8 @@ export function LoggedPage() {
     drill: word('drill'),
     by: word('by'),
     own: word('own'),
+    fault: word('fault'),
+    rope: word('rope'),
     from: word('from'),
     to: word('to'),
   };
@@ -47,6 +49,7 @@ export function LoggedPage() {
   const filters = (
     <LogFilters
       search={search}
+      faults={logged.data?.pages[0]?.faults ?? []}
       writers={entries?.map(({ entry }) => entry.loggedBy) ?? []}
       onAsk={ask}
       onEverything={() => setQuery({}, { replace: true })}

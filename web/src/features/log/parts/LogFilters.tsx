@@ -2,13 +2,18 @@ import { Button, Input, Select } from 'antd';
 import { useAthletes, useAthleteTerms } from '../../../api/athletes';
 import type { EntrySearch } from '../../../api/logged';
 import { useDrills } from '../../../api/path';
+import { useUnit } from '../../../api/session';
+import { useTrim } from '../../../api/trim';
 import { FieldStack } from '../../../design/form/FieldStack';
 import { PersonPicker } from '../../../design/form/PersonPicker';
+import { dayText } from '../../../lib/days';
+import { formatLength } from '../../../lib/units';
 
 interface Props {
   search: EntrySearch;
   /** Who wrote what is shown. */
   writers: string[];
+  faults: { code: string; name: string }[];
   onAsk: (change: Partial<EntrySearch>) => void;
   onEverything: () => void;
 }
@@ -19,7 +24,7 @@ const own = [
 ];
 
 /** Which entries: by whose, where on the path, what was done, who counted and when. */
-export function LogFilters({ search, writers, onAsk, onEverything }: Props) {
+export function LogFilters({ search, writers, faults, onAsk, onEverything }: Props) {
   const athletes = useAthletes().data ?? [];
   const stages = useAthleteTerms().data?.stages ?? [];
   const drills = useDrills().data ?? [];
@@ -31,7 +36,7 @@ export function LogFilters({ search, writers, onAsk, onEverything }: Props) {
         <PersonPicker
           people={athletes}
           {...choice(search.athlete)}
-          onChange={(athlete) => onAsk({ athlete })}
+          onChange={(athlete) => onAsk({ athlete, rope: '' })}
         />
       </label>
       <label>
@@ -82,6 +87,22 @@ export function LogFilters({ search, writers, onAsk, onEverything }: Props) {
           options={own}
         />
       </label>
+      {faults.length > 0 && (
+        <label>
+          Worked on
+          <Select
+            aria-label="Worked on"
+            allowClear
+            placeholder="Any fault, or none"
+            {...choice(search.fault)}
+            onChange={(fault?: string) => onAsk({ fault: fault ?? '' })}
+            options={faults.map(({ code, name }) => ({ value: code, label: name }))}
+          />
+        </label>
+      )}
+      {search.athlete !== '' && (
+        <RopeFilter key={search.athlete} athleteId={search.athlete} rope={search.rope} onAsk={onAsk} />
+      )}
       <label>
         From
         <Input type="date" value={search.from} onChange={(event) => onAsk({ from: event.target.value })} />
@@ -94,5 +115,36 @@ export function LogFilters({ search, writers, onAsk, onEverything }: Props) {
         <Button onClick={onEverything}>Everything</Button>
       )}
     </FieldStack>
+  );
+}
+
+interface RopeProps {
+  athleteId: string;
+  rope: string;
+  onAsk: Props['onAsk'];
+}
+
+/** The ropes that somebody had, by length. */
+function RopeFilter({ athleteId, rope, onAsk }: RopeProps) {
+  const unit = useUnit();
+  const lengths = useTrim(athleteId, {}).data?.history ?? [];
+  if (lengths.length === 0) {
+    return null;
+  }
+  return (
+    <label>
+      Rope
+      <Select
+        aria-label="Rope"
+        allowClear
+        placeholder="Any rope"
+        {...(rope === '' ? {} : { value: rope })}
+        onChange={(id?: string) => onAsk({ rope: id ?? '' })}
+        options={lengths.map(({ ropeId, cableLengthM, since }) => ({
+          value: ropeId,
+          label: `${formatLength(cableLengthM, unit)} since ${dayText(since)}`,
+        }))}
+      />
+    </label>
   );
 }
