@@ -100,7 +100,7 @@ final readonly class FoundEntries
         }
         if (null !== $filter->fault) {
             $query
-                ->andWhere('EXISTS (SELECT f.id FROM '.Focus::class.' f WHERE f.athleteId = a.athleteId AND f.fault = :fault
+                ->andWhere('EXISTS (SELECT f.id FROM '.Focus::class.' f WHERE f.athleteId = a.athleteId AND f.faultCode = :fault
                     AND f.givenAt <= a.loggedAt AND (f.removedAt IS NULL OR f.removedAt > a.loggedAt))')
                 ->setParameter('fault', $filter->fault);
         }
