@@ -1,7 +1,7 @@
-import { Button } from 'antd';
-import { useId, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { csvOf, saveFile, type Cell } from '../../lib/csv';
 import { Card } from '../page/Card';
+import { PlainButton } from '../page/PlainButton';
 import tables from '../page/DataTable.module.css';
 import { useWidth } from './useWidth';
 import styles from './ChartCard.module.css';
@@ -27,6 +27,8 @@ interface Props {
 export function ChartCard({ title, said, table, file, children }: Props) {
   const [place, width] = useWidth<HTMLDivElement>();
   const heading = useId();
+  // Hundreds of cells that nobody looks at would hold the picture up.
+  const [asked, ask] = useState(false);
   return (
     <Card>
       <section aria-labelledby={heading}>
@@ -34,16 +36,10 @@ export function ChartCard({ title, said, table, file, children }: Props) {
           <h2 id={heading}>{title}</h2>
           {children !== null && (
             <span className="no-print">
-              <Button type="text" size="large" onClick={() => saveSvg(place.current, file)}>
-                SVG
-              </Button>
-              <Button
-                type="text"
-                size="large"
-                onClick={() => saveFile(`${file}.csv`, 'text/csv', csvOf(table.head, table.rows))}
-              >
+              <PlainButton onClick={() => saveSvg(place.current, file)}>SVG</PlainButton>{' '}
+              <PlainButton onClick={() => saveFile(`${file}.csv`, 'text/csv', csvOf(table.head, table.rows))}>
                 CSV
-              </Button>
+              </PlainButton>
             </span>
           )}
         </div>
@@ -53,31 +49,37 @@ export function ChartCard({ title, said, table, file, children }: Props) {
         </div>
         {children !== null && (
           <details className={styles.table}>
-            <summary>As a table</summary>
-            <table className={tables.table}>
-              <thead>
-                <tr>
-                  {table.head.map((name) => (
-                    <th key={name} scope="col">
-                      {name}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {table.rows.map((row, i) => (
-                  <tr key={i}>
-                    {row.map((cell, at) => (
-                      <td key={table.head[at] ?? at}>{cell ?? '–'}</td>
-                    ))}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <summary onClick={() => ask(true)}>As a table</summary>
+            {asked && <Numbers table={table} />}
           </details>
         )}
       </section>
     </Card>
+  );
+}
+
+function Numbers({ table }: { table: ChartTable }) {
+  return (
+    <table className={tables.table}>
+      <thead>
+        <tr>
+          {table.head.map((name) => (
+            <th key={name} scope="col">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {table.rows.map((row, i) => (
+          <tr key={i}>
+            {row.map((cell, at) => (
+              <td key={table.head[at] ?? at}>{cell ?? '–'}</td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

@@ -1,4 +1,4 @@
-import { AxisBottom, AxisLeft } from '@visx/axis';
+import { AxisBottom, AxisLeft, type TickRendererProps } from '@visx/axis';
 import type { scaleLinear, scaleTime } from '@visx/scale';
 import { colours } from '../tokens';
 
@@ -7,6 +7,18 @@ const lines = { stroke: colours.hairline, tickStroke: colours.hairline };
 
 type Numbers = ReturnType<typeof scaleLinear<number>>;
 type Times = ReturnType<typeof scaleTime<number>>;
+
+/** Plain letters: the library's own measure each word before they draw it. */
+const beside = ({ x, y, formattedValue }: TickRendererProps) => (
+  <text x={x - 4} y={y} dy={4} textAnchor="end" {...letters}>
+    {formattedValue}
+  </text>
+);
+const below = ({ x, y, formattedValue }: TickRendererProps) => (
+  <text x={x} y={y} textAnchor="middle" {...letters}>
+    {formattedValue}
+  </text>
+);
 
 /** Numbers from below, few and whole. */
 export function LeftAxis({
@@ -25,21 +37,13 @@ export function LeftAxis({
       numTicks={4}
       {...lines}
       tickFormat={(value) => (format ?? String)(Number(value))}
-      tickLabelProps={{ ...letters, textAnchor: 'end', dx: -4, dy: 4 }}
+      tickComponent={beside}
     />
   );
 }
 
 export function NumberAxis({ scale, y, width }: { scale: Numbers; y: number; width: number }) {
-  return (
-    <AxisBottom
-      scale={scale}
-      top={y}
-      numTicks={width < 480 ? 4 : 8}
-      {...lines}
-      tickLabelProps={{ ...letters, textAnchor: 'middle' }}
-    />
-  );
+  return <AxisBottom scale={scale} top={y} numTicks={width < 480 ? 4 : 8} {...lines} tickComponent={below} />;
 }
 
 const month = new Intl.DateTimeFormat('en-GB', { month: 'short' });
@@ -60,7 +64,7 @@ export function TimeAxis({ scale, y, width }: { scale: Times; y: number; width: 
       numTicks={width < 480 ? 3 : 7}
       {...lines}
       tickFormat={(value) => named(value instanceof Date ? value : new Date(Number(value)))}
-      tickLabelProps={{ ...letters, textAnchor: 'middle' }}
+      tickComponent={below}
     />
   );
 }
