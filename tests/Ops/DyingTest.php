@@ -135,10 +135,14 @@ final class DyingTest extends InstanceTestCase
                 # What is asked for the first time takes its own time.
                 ask -o /dev/null "$here/changes" > "$SOCKETS/first"; ask -o /dev/null "$here/athletes" > "$SOCKETS/first"
                 heavy='{"reps":200,"rounds":10,"reps_per_s":1.8,"hazard":{"kind":"constant","q":0.3},"miss_cost_s":10,"break_cost_s":4}'
-                for i in 1 2 3 4 5 6; do ask -d "$heavy" -o "$SOCKETS/heavy.$i" "$here/calc/pace" > "$SOCKETS/code.$i" & done
+                # One is done in a moment on a quick machine: as many at once as are let in, for a while.
+                busy() { for _ in 1 2 3 4 5 6 7 8; do ask -d "$heavy" -o "$SOCKETS/heavy.$1" "$here/calc/pace" > "$SOCKETS/code.$1"; done; }
+                for i in 1 2 3; do busy "$i" & done
                 sleep 0.1
                 ask -o /dev/null "$here/athletes"; echo
                 [ -n "$(jobs -r)" ] && echo "while it computes"
+                wait
+                for i in 1 2 3 4 5 6; do ask -d "$heavy" -o "$SOCKETS/heavy.$i" "$here/calc/pace" > "$SOCKETS/code.$i" & done
                 wait
                 cat "$SOCKETS"/code.* | fold -w 3 | sort | uniq -c | tr -s ' '
                 grep -lF '"title":"Too much at once","status":429' "$SOCKETS"/heavy.* | wc -l
