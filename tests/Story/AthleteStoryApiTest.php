@@ -64,6 +64,17 @@ final class AthleteStoryApiTest extends StoryTestCase
         self::assertSame('story.curve_open', $open['curvesSaid']['code'], $open['curvesSaid']['sentence']);
     }
 
+    public function testNeverSaysThatNoneReachesWhatNobodyWasLetTry(): void
+    {
+        $this->signInto();
+        $id = $this->someone('Ilse Tannow');
+        foreach ([9, 6, 3] as $day) {
+            $this->go($id, $day, 10, 'stopped');
+        }
+        $story = $this->send('GET', "/api/athletes/$id/story");
+        self::assertSame('Of ten goes of doubles about 10 reach 10, from 3 goes.', $story['curvesSaid']['sentence']);
+    }
+
     public function testMarksAWeekThatRoseTooFast(): void
     {
         $this->signInto();

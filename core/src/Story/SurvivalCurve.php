@@ -62,6 +62,12 @@ final readonly class SurvivalCurve
         return $at;
     }
 
+    /** So many reps as anything can be said of, at most those asked for: a go that was stopped tells nothing beyond. */
+    public function toldUpTo(int $reps): int
+    {
+        return null === $this->at($reps) && [] !== $this->seen ? max($this->seen) : $reps;
+    }
+
     /**
      * Against another one at so many reps: 1 better, −1 worse, 0 too early to tell, for the bands overlap.
      *

@@ -42,6 +42,15 @@ final class SurvivalCurveTest extends TestCase
         self::assertSame(0.0, SurvivalCurve::of(self::goes([5, 5], [1, 1]))->at(10)?->share, 'all ended before');
     }
 
+    public function testGoesThatWereStoppedSayNothingOfWhatLiesBeyond(): void
+    {
+        $stopped = SurvivalCurve::of(self::goes([10, 10, 4], [0, 0, 1]));
+        self::assertSame(10, $stopped->toldUpTo(20));
+        self::assertEqualsWithDelta(2 / 3, $stopped->at($stopped->toldUpTo(20))?->share, 1e-12);
+        self::assertSame(8, $stopped->toldUpTo(8));
+        self::assertSame(20, SurvivalCurve::of(self::goes([5, 5], [1, 1]))->toldUpTo(20), 'all ended: none reaches 20');
+    }
+
     public function testOfNoGoesThereIsNoCurve(): void
     {
         self::assertSame([], SurvivalCurve::of([])->points);

@@ -77,6 +77,7 @@ final readonly class DrawCurves
         if (null === $now) {
             return Verdict::of('story.curve_none');
         }
+        $reps = $now->toldUpTo($reps);
         $values = [
             'what' => $doubles ? 'doubles' : 'singles',
             'reps' => $reps,

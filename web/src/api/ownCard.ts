@@ -7,7 +7,6 @@ import { newSecret, type WayIn } from '../lib/wayIn';
 import { athletesKey } from './athletes';
 import { madeOf } from './changes';
 import { call, outgoing, ProblemError, type Schemas } from './client';
-import { isWaiting } from './outbox';
 import { useOutbox } from './OutboxProvider';
 import { useWriteOf } from './writes';
 
@@ -74,14 +73,13 @@ const PAIN = '/api/card/pain';
 
 /** What an athlete does on their card: kept on the phone first, sent in its order. */
 export function useCardWrites(link: WayIn) {
-  const { outbox, writes, waiting, add } = useOutbox();
+  const { outbox, waiting, add } = useOutbox();
   const now = () => new Date().toISOString();
   return {
     /** Newest first: what is not on the server yet, or was refused. */
     waiting: [...waiting].reverse(),
     /** Pain was noted here, and the server has not said yet what that means. */
     stopped: waiting.some((write) => write.path === PAIN && write.refused === undefined),
-    arrived: writes.filter((write) => !isWaiting(write)).length,
     count: (drill: string, entry: Entry) => {
       const id = newId();
       const body = { link: sentLink(link), entry: { id, drill, ...entry, at: now() } };
