@@ -17,6 +17,7 @@ use Zumbo\Core\Drill\Drill;
 use Zumbo\Core\Drill\DrillShelf;
 use Zumbo\Core\Method\Ways;
 use Zumbo\Core\Path\TodaysSet;
+use Zumbo\Core\Rhythm\HeardBeat;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\SimulatedAthlete;
@@ -92,6 +93,10 @@ final class DemoLog
         );
         $this->manager->persist($practice);
         $this->manager->persist($set);
+        $effort = DemoTakes::effort($athlete, $this->ids, $name, $at);
+        if (null !== $effort) {
+            $this->manager->persist($effort);
+        }
         $entries = $this->chance->getInt(3, 6);
         for ($i = 0; $i < $entries; ++$i) {
             $this->manager->persist(
@@ -102,6 +107,7 @@ final class DemoLog
                     $name.' '.$i,
                     $at->modify(\sprintf('+%d minutes', 4 * $i)),
                     $truth,
+                    0 === $i ? DemoTakes::beat($name, $drill, $before) : null,
                 ),
             );
         }
@@ -120,6 +126,7 @@ final class DemoLog
         string $name,
         \DateTimeImmutable $at,
         SimulatedAthlete $truth,
+        ?HeardBeat $beat,
     ): Attempt {
         [$kind, $reps, $misses, $end] = match ($drill->countKind) {
             CountKind::Streak => [AttemptKind::Streak, ...self::streak($truth->go(2 * $drill->aim))],
@@ -141,6 +148,8 @@ final class DemoLog
             $clean,
             $at,
             self::hand($name),
+            false,
+            $beat,
         );
     }
 

@@ -8,6 +8,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Platform\Clock\PastInstant;
 use Zumbo\App\Platform\Input\OneOf;
+use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\Core\Rhythm\HeardBeat;
 use Zumbo\Core\Streak\AttemptEnd;
 use Zumbo\Core\Streak\CountedReps;
 
@@ -33,6 +35,23 @@ final readonly class AttemptInput
          */
         #[Assert\Regex(PastInstant::PATTERN, message: PastInstant::EXAMPLE)]
         public ?string $at = null,
+        /** Jumps a minute of the take that this was counted from; left out: it was counted by eye. */
+        #[Assert\Range(min: HeardBeat::LEAST, max: HeardBeat::MOST)] public ?float $cadencePerMin = null,
+        /** How uneven that take was, from jump to jump, as a share of the interval; goes with the cadence. */
+        #[Assert\Range(min: 0, max: HeardBeat::MOST_VARIATION)] public ?float $variation = null,
     ) {
+    }
+
+    /** @throws BadField when one of the two is there without the other */
+    public function beat(): ?HeardBeat
+    {
+        if (null === $this->cadencePerMin && null === $this->variation) {
+            return null;
+        }
+
+        return new HeardBeat(
+            $this->cadencePerMin ?? throw BadField::of('cadencePerMin', null, 'jumps a minute, beside the variation'),
+            $this->variation ?? throw BadField::of('variation', null, 'a share of the interval, beside the cadence'),
+        );
     }
 }

@@ -49,6 +49,7 @@ final readonly class LogAttempt
         $kind = AttemptKind::from($input->kind);
         $end = LoggedEntry::end($kind, $input->end);
         $at = $this->at($input);
+        $beat = $input->beat();
         LoggedEntry::refuseUnknown($input->drill);
 
         return $this->writes->run($id, Subject::of('log', 'attempt', $id), $input, function () use (
@@ -57,11 +58,12 @@ final readonly class LogAttempt
             $kind,
             $end,
             $at,
+            $beat,
         ): void {
             $this->add->to(
                 $this->athletes->of($input->athleteId),
                 $id,
-                new LoggedEntry($input->drill, $kind, $input->reps, $input->misses, $end, $input->clean, $at),
+                new LoggedEntry($input->drill, $kind, $input->reps, $input->misses, $end, $input->clean, $at, $beat),
                 $this->coach->ofCurrent(),
             );
         });

@@ -7,9 +7,11 @@ namespace Zumbo\App\OwnCard;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\UuidV7;
+use Zumbo\App\OwnCard\Sent\CardEffortInput;
 use Zumbo\App\OwnCard\Sent\CardPainInput;
 use Zumbo\App\OwnCard\Sent\CardSentView;
 use Zumbo\App\OwnCard\Sent\CardStatementInput;
+use Zumbo\App\OwnCard\Sent\SayEffort;
 use Zumbo\App\OwnCard\Sent\SentEntryInput;
 use Zumbo\App\OwnCard\Sent\TakeBackInput;
 use Zumbo\App\OwnCard\Sent\WriteOnCard;
@@ -24,7 +26,7 @@ use Zumbo\App\Platform\Input\FromBody;
 #[Route('/api/card', methods: ['POST'])]
 final readonly class CardController
 {
-    public function __construct(private OpenCard $open, private ShowCard $show, private WriteOnCard $write)
+    public function __construct(private OpenCard $open, private ShowCard $show, private WriteOnCard $write, private SayEffort $effort)
     {
     }
 
@@ -54,6 +56,13 @@ final readonly class CardController
     public function pain(#[FromBody] CardPainInput $input, Request $request): CardSentView
     {
         return $this->write->pain($this->open->held($input->link, $request), $input);
+    }
+
+    #[Route('/effort')]
+    #[Answers(CardSentView::class, says: 'The athlete says how hard a session felt.')]
+    public function effort(#[FromBody] CardEffortInput $input, Request $request): CardSentView
+    {
+        return $this->effort->of($this->open->now($input->link, $request), $input);
     }
 
     #[Route('/statement')]

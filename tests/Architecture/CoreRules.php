@@ -48,8 +48,8 @@ final class CoreRules
         'Plan' => ['Allowance', 'Drill', 'Rhythm', 'Method', 'Sets', 'Streak', 'Load', 'Path'],
         // A list says how tall somebody is, when they were born, and what they jumped.
         'Roster' => ['Body', 'Streak'],
-        // Months of one athlete or of a gym: streaks, contacts and what a week may hold.
-        'Story' => ['Streak', 'Load'],
+        // Months of one athlete or of a gym: streaks, contacts and what a week may hold, the beat of takes.
+        'Story' => ['Streak', 'Load', 'Rhythm'],
         'Calc' => [
             'Allowance',
             'Today',

@@ -34,6 +34,7 @@ final class AuthorisationTest extends ApiTestCase
         '/api/card',
         '/api/card/entries',
         '/api/card/entries/{id}/take-back',
+        '/api/card/effort',
         '/api/card/pain',
         '/api/card/statement',
         '/api/calendars/{gym}/{id}/{secret}.ics',
@@ -74,6 +75,7 @@ final class AuthorisationTest extends ApiTestCase
         'DELETE /api/ropes/{id}' => 'ROLE_COACH',
         'DELETE /api/ropes/{id}/tails' => 'ROLE_COACH',
         'DELETE /api/sensor/{id}' => 'ROLE_HELPER',
+        'DELETE /api/session-efforts/{id}' => 'ROLE_COACH',
         'DELETE /api/sessions/{id}' => 'ROLE_HELPER',
         'DELETE /api/stops/{id}' => 'ROLE_HELPER',
         'DELETE /api/workouts/{id}' => 'ROLE_COACH',
@@ -205,6 +207,7 @@ final class AuthorisationTest extends ApiTestCase
         'POST /api/ropes/{id}/inspection' => 'ROLE_HELPER',
         'POST /api/ropes/{id}/restore' => 'ROLE_COACH',
         'POST /api/ropes/{id}/tails/restore' => 'ROLE_COACH',
+        'POST /api/session-efforts/{id}/restore' => 'ROLE_COACH',
         'POST /api/takes/from-csv' => 'ROLE_HELPER',
         'POST /api/takes/read' => 'ROLE_HELPER',
         'POST /api/takes/to-csv' => 'ROLE_HELPER',
@@ -242,6 +245,7 @@ final class AuthorisationTest extends ApiTestCase
         'PUT /api/resets/{id}' => 'ROLE_OWNER',
         'PUT /api/ropes/{id}' => 'ROLE_COACH',
         'PUT /api/sensor/{id}' => 'ROLE_HELPER',
+        'PUT /api/session-efforts/{id}' => 'ROLE_COACH',
         'PUT /api/stops/{id}' => 'ROLE_HELPER',
         'PUT /api/trims/{id}' => 'ROLE_COACH',
         'PUT /api/weeks/{id}' => 'ROLE_COACH',
@@ -390,11 +394,16 @@ final class AuthorisationTest extends ApiTestCase
         $calendar = self::id();
         $this->send('PUT', '/api/calendar-links/'.$calendar, ['secret' => $secret]);
         $this->assertStatus(200);
+        $effort = self::id();
+        $said = ['athleteId' => $athlete, 'on' => gmdate('Y-m-d'), 'effort' => 6, 'minutes' => 45];
+        $this->send('PUT', '/api/session-efforts/'.$effort, $said);
+        $this->assertStatus(201);
         [$card, $aside] = [self::id(), self::id()];
         $this->leaveAside($gym, $athlete, $card, $aside);
         $rows = [
             'export' => $athlete,
             'own-cards' => $card,
+            'session-efforts' => $effort,
             'asides' => $aside,
             'calendar-links' => $calendar,
             'practice' => $practice,

@@ -75,6 +75,89 @@ final class AthleteStoryApiTest extends StoryTestCase
         self::assertSame('Of ten goes of doubles about 10 reach 10, from 3 goes.', $story['curvesSaid']['sentence']);
     }
 
+    public function testKeepsTheBeatOfTakesAndTellsFromWhenItWasAnother(): void
+    {
+        $this->signInto();
+        $id = $this->someone('Ilse Tannow');
+        self::assertSame('story.beat_none', $this->send('GET', "/api/athletes/$id/story")['beatsSaid'][0]['code']);
+        foreach ([96, 97, 95, 96, 108, 107, 109, 108] as $i => $cadence) {
+            $this->take($id, 40 - 4 * $i, $cadence, 0.03);
+        }
+        $story = $this->send('GET', "/api/athletes/$id/story?");
+        self::assertEquals([96, 97, 95, 96, 108, 107, 109, 108], array_column($story['beats'], 'cadence'));
+        self::assertSame(
+            'The beat of doubles lately: about 108 jumps a minute, 3 % off from jump to jump (8 takes).',
+            $story['beatsSaid'][0]['sentence'],
+        );
+        self::assertSame(
+            \sprintf('Quicker since %s: about 108 a minute, 96 before.', gmdate('j F Y', time() - 24 * 86_400)),
+            $story['beatsSaid'][1]['sentence'],
+        );
+        self::assertEqualsWithDelta(108, $story['beats'][7]['line'], 3);
+        $this->take($id, 1, null, 0.03);
+        $this->assertProblem('cadencePerMin', 'jumps a minute, beside the variation');
+        $this->take($id, 1, 104, null);
+        $this->assertProblem('variation', 'a share of the interval, beside the cadence');
+        $this->take($id, 1, 9, 0.1);
+        $this->assertProblem('cadencePerMin', '20');
+    }
+
+    public function testTakesOfSinglesAreNotBesideThoseOfDoubles(): void
+    {
+        $this->signInto();
+        $id = $this->someone('Ilse Tannow', ['experience' => 'none']);
+        $this->send('PATCH', "/api/athletes/$id/stage", ['stage' => 'singles'], self::change(2));
+        $this->assertStatus(200);
+        $this->take($id, 3, 130, 0.05);
+        $this->send('PATCH', "/api/athletes/$id/stage", ['stage' => 'link'], self::change(3));
+        self::assertSame([], $this->send('GET', "/api/athletes/$id/story")['beats']);
+    }
+
+    public function testEffortTimesMinutesWarnsAndTheAthletesOwnWordComesFirst(): void
+    {
+        $gym = $this->signInto();
+        $id = $this->someone('Ilse Tannow');
+        self::assertSame('story.effort_none', $this->send('GET', "/api/athletes/$id/story")['effortSaid']['code']);
+        $monday = strtotime('monday this week', time());
+        $this->effort($id, gmdate('Y-m-d', $monday - 14 * 86_400), 5, 60);
+        $today = $this->effort($id, gmdate('Y-m-d'), 9, 60);
+        $story = $this->send('GET', "/api/athletes/$id/story?");
+        self::assertSame([300, 0, 540], array_column($story['effortWeeks'], 'load'));
+        self::assertSame([null, 330, 330], array_column($story['effortWeeks'], 'most'));
+        self::assertSame([false, false, true], array_column($story['effortWeeks'], 'over'));
+        self::assertSame('story.effort_over', $story['effortSaid']['code']);
+        self::assertSame([9, 5], array_column($story['efforts'], 'effort'));
+        $own = ['gym' => $gym->toRfc4122(), 'card' => self::id(), 'secret' => str_repeat('k', 22)];
+        $this->send('PUT', '/api/own-cards/'.$own['card'], ['athleteId' => $id, 'secret' => $own['secret']]);
+        foreach ([4, 3] as $effort) {
+            $said = ['link' => $own, 'id' => self::id(), 'effort' => $effort, 'minutes' => 50, 'at' => gmdate('Y-m-d\TH:i:s\Z')];
+            $this->send('POST', '/api/card/effort', $said);
+            $this->assertStatus(200);
+        }
+        $story = $this->send('GET', "/api/athletes/$id/story?own");
+        self::assertSame(150, $story['effortWeeks'][2]['load'], 'their last word, not the coach\'s');
+        self::assertSame('story.effort', $story['effortSaid']['code']);
+        self::assertSame(['effort' => 3, 'minutes' => 50], $this->send('POST', '/api/card', $own)['effort']);
+        $gone = $this->send('DELETE', '/api/session-efforts/'.$today, null, self::change(1));
+        self::assertTrue($gone['removed']);
+        self::assertSame([3, 5], array_column($this->send('GET', "/api/athletes/$id/story?gone")['efforts'], 'effort'));
+        $this->send('POST', "/api/session-efforts/$today/restore", null, self::change(1));
+        $this->assertStatus(409);
+        self::assertFalse($this->send('POST', "/api/session-efforts/$today/restore", null, self::change(2))['removed']);
+    }
+
+    public function testAnEffortThatCannotBeIsRefused(): void
+    {
+        $this->signInto();
+        $said = ['athleteId' => $this->someone('Ilse Tannow'), 'on' => gmdate('Y-m-d'), 'effort' => 5, 'minutes' => 45];
+        $tomorrow = gmdate('Y-m-d', time() + 2 * 86_400);
+        $wrong = [['effort', 11, '10'], ['minutes', 0, '1'], ['on', $tomorrow, 'a day up to today'], ['on', 'soon', '']];
+        foreach ($wrong as [$field, $value, $says]) {
+            $this->send('PUT', '/api/session-efforts/'.self::id(), [$field => $value] + $said);
+            $this->assertProblem($field, $says);
+        }
+    }
+
     public function testMarksAWeekThatRoseTooFast(): void
     {
         $this->signInto();
@@ -110,5 +193,28 @@ final class AthleteStoryApiTest extends StoryTestCase
         $this->signInto($gym, Role::Helper);
         $this->send('GET', "/api/athletes/$id/story");
         $this->assertStatus(403);
+    }
+
+    private function take(string $athlete, int $daysAgo, ?float $cadence, ?float $variation): void
+    {
+        $this->send('PUT', '/api/attempts/'.self::id(), [
+            'athleteId' => $athlete,
+            'drill' => 'rungs',
+            'kind' => 'sum',
+            'reps' => 20,
+            'at' => self::ago($daysAgo),
+            'cadencePerMin' => $cadence,
+            'variation' => $variation,
+        ]);
+    }
+
+    private function effort(string $athlete, string $day, int $effort, int $minutes): string
+    {
+        $id = self::id();
+        $said = ['athleteId' => $athlete, 'on' => $day, 'effort' => $effort, 'minutes' => $minutes];
+        $this->send('PUT', '/api/session-efforts/'.$id, $said);
+        $this->assertStatus(201);
+
+        return $id;
     }
 }

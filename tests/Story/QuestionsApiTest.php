@@ -106,6 +106,36 @@ final class QuestionsApiTest extends StoryTestCase
         self::assertTrue($this->send('GET', '/api/class-story')['helps'][0]['standsOut']);
     }
 
+    public function testNamesADrillOnlyWhereTheEveningsAfterItClearlyMissLess(): void
+    {
+        $this->signInto();
+        $class = fn (string $again): array => $this->send('GET', '/api/class-story?'.$again);
+        self::assertSame('story.drills_none', $class('')['drillsSaid']['code']);
+        foreach (['Ilse Tannow', 'Bram Holtwick', 'Yara Benning'] as $name) {
+            $athlete = $this->someone($name);
+            // Every other evening the drill, and the evening after it is the better one.
+            for ($day = 60; $day > 0; $day -= 2) {
+                $after = 0 === $day % 4;
+                $this->sum($athlete, $day, 'rungs', $after ? 95 : 80, $after ? 5 : 20);
+                $this->sum($athlete, $day, $after ? 'fifty-calm' : 'tall-then-double', 20, 0);
+            }
+        }
+        $story = $class('again');
+        self::assertSame('story.drills', $story['drillsSaid']['code']);
+        $marked = array_values(array_filter($story['drills'], static fn (array $one): bool => $one['standsOut']));
+        self::assertCount(1, $marked);
+        self::assertGreaterThan(0.8, $marked[0]['share']);
+        self::assertStringContainsString('tall', strtolower($marked[0]['cue']));
+        self::assertStringContainsString($marked[0]['cue'], $story['drillsSaid']['sentence']);
+    }
+
+    private function sum(string $athlete, int $daysAgo, string $drill, int $reps, int $misses): void
+    {
+        $entry = ['athleteId' => $athlete, 'drill' => $drill, 'kind' => 'sum', 'reps' => $reps, 'misses' => $misses];
+        $this->send('PUT', '/api/attempts/'.self::id(), $entry + ['at' => self::ago($daysAgo)]);
+        $this->assertStatus(201);
+    }
+
     /**
      * @param list<string> $names
      *

@@ -14,6 +14,9 @@ final readonly class SessionRating
 {
     public const HARDEST = 10;
 
+    /** Of one session in a gym, whole minutes (our assumption). */
+    public const LONGEST_MIN = 300;
+
     private function __construct(public float $effort, public float $minutes)
     {
     }

@@ -6,6 +6,8 @@ namespace Zumbo\Core\Tests\Story;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Zumbo\Core\Load\DayEffort;
+use Zumbo\Core\Load\SessionRating;
 use Zumbo\Core\Measure\OutOfRange;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Story\HelpCount;
@@ -27,6 +29,24 @@ final class StoryRulesTest extends TestCase
     {
         self::assertTrue(LoadWeek::all([1200], Stage::Singles, 10)[0]->isOver());
         self::assertFalse(LoadWeek::all([1200], Stage::Singles, 30)[0]->isOver());
+    }
+
+    /** Effort times minutes, Foster et al. 2001; that a tenth more is enough is common practice, no published source. */
+    public function testEffortWarnsByTheSameBaseAndHasNoCap(): void
+    {
+        $weeks = LoadWeek::ofEffort([600, 640, 0, 0, 900, 5000]);
+        self::assertSame([\PHP_INT_MAX, 660, 704, 704, 704, 990], array_map(static fn (LoadWeek $one): int => $one->most, $weeks));
+        self::assertSame([4, 5], array_keys(array_filter($weeks, static fn (LoadWeek $one): bool => $one->isOver())));
+    }
+
+    public function testTheAthletesOwnWordCountsBeforeACoachsGuess(): void
+    {
+        $own = SessionRating::of(6, 45);
+        $guess = SessionRating::of(8, 60);
+        self::assertSame(270.0, DayEffort::load([$own], [$guess]));
+        self::assertSame(480.0, DayEffort::load([], [$guess]));
+        self::assertSame(540.0, DayEffort::load([$own, $own], []));
+        self::assertSame(0.0, DayEffort::load([], []));
     }
 
     /**

@@ -47,6 +47,7 @@ final readonly class GymRows
         'given_rope',
         'rack_rope',
         'stature',
+        'session_effort',
         'mutation',
         'erased',
         'athlete',

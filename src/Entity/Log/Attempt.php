@@ -13,6 +13,7 @@ use Zumbo\App\Platform\Gym\BelongsToGym;
 use Zumbo\App\Platform\Write\VersionedRow;
 use Zumbo\Core\Drill\CountKind;
 use Zumbo\Core\Path\Entry;
+use Zumbo\Core\Rhythm\HeardBeat;
 use Zumbo\Core\Stage\Phase;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Streak\AttemptEnd;
@@ -29,6 +30,14 @@ use Zumbo\Core\Streak\CountedReps;
 class Attempt implements BelongsToGym, VersionedRow, Trailed
 {
     use KeptRow;
+
+    /** Jumps a minute of the take that was heard; null: it was counted by eye. */
+    #[ORM\Column(type: 'float', nullable: true)]
+    private ?float $cadencePerMin;
+
+    /** From jump to jump, as a share of the interval. */
+    #[ORM\Column(type: 'float', nullable: true)]
+    private ?float $variation;
 
     /** Somebody has said that it is right as it stands. */
     #[ORM\Column(type: 'boolean', options: ['default' => false])]
@@ -52,9 +61,12 @@ class Attempt implements BelongsToGym, VersionedRow, Trailed
         #[ORM\Column(length: 80, options: ['default' => ''])] private string $loggedBy,
         /** Counted by the athlete, on their own card. */
         #[ORM\Column(type: 'boolean', options: ['default' => false])] private bool $selfReported = false,
+        ?HeardBeat $beat = null,
     ) {
         $this->gymId = $gymId;
         $this->id = $id;
+        $this->cadencePerMin = $beat?->cadence;
+        $this->variation = $beat?->variation;
     }
 
     public function setId(): Uuid

@@ -37,6 +37,12 @@ class AthleteProfile
         );
     }
 
+    /** Years, of which only the one of birth is known: it may be one less until the birthday; null: not said. */
+    public function ageIn(\DateTimeImmutable $day): ?int
+    {
+        return null === $this->birthYear ? null : (int) $day->format('Y') - $this->birthYear;
+    }
+
     /** As the hall calls them. */
     public function firstName(): string
     {

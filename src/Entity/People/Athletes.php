@@ -37,6 +37,7 @@ final readonly class Athletes
         'hall_spot',
         'paced_run',
         'chosen_way',
+        'session_effort',
     ];
 
     public function __construct(private GymDatabase $database, private GymScope $scope, private ForgetInPlans $plans)

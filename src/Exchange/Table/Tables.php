@@ -32,12 +32,14 @@ use Zumbo\Core\Fault\CueOutcome;
 use Zumbo\Core\Fault\FaultTable;
 use Zumbo\Core\Fault\Sign;
 use Zumbo\Core\Gear\InspectionPoint;
+use Zumbo\Core\Load\SessionRating;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Measure\Quantity;
 use Zumbo\Core\Pacing\Run\RunLegs;
 use Zumbo\Core\Pacing\Scale\Scaling;
 use Zumbo\Core\Path\GateChoice;
 use Zumbo\Core\Path\GateSetting;
+use Zumbo\Core\Rhythm\HeardBeat;
 use Zumbo\Core\Rope\School;
 use Zumbo\Core\Rope\Stance;
 use Zumbo\Core\Rope\TrimSchool;
@@ -70,6 +72,7 @@ final class Tables
             self::rack(),
             self::givenRopes(),
             self::attempts(),
+            self::efforts(),
             self::focuses(),
             self::goes(),
             self::stops(),
@@ -328,9 +331,25 @@ final class Tables
                 Column::text('logged_by', 0, 80, 'the coach who wrote it; nothing: not known')->orElse(''),
                 Column::flag('confirmed', 'a coach has said that it is right as it stands')->orElse(false),
                 Column::flag('self_reported', 'the athlete counted it, on their own card')->orElse(false),
+                Column::number('cadence_per_min', HeardBeat::LEAST, HeardBeat::MOST, 'jumps a minute of the take it is from')->optional(),
+                Column::number('variation', 0, HeardBeat::MOST_VARIATION, 'how uneven that take was, as a share of the interval')
+                    ->optional(),
             ],
             inPractice: true,
         );
+    }
+
+    private static function efforts(): Table
+    {
+        return new Table('session_efforts', 'session_effort', [
+            Column::id(),
+            Column::athlete(),
+            Column::day('done_on', 'local day of the session'),
+            Column::whole('effort', 0, SessionRating::HARDEST, 'how hard it felt, of 10'),
+            Column::whole('minutes', 1, SessionRating::LONGEST_MIN, 'how long it took'),
+            Column::text('said_by', 0, 80, 'who wrote it')->orElse(''),
+            Column::flag('self_reported', 'the athlete said it, on their own card')->orElse(false),
+        ]);
     }
 
     private static function focuses(): Table

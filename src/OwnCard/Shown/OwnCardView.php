@@ -46,6 +46,8 @@ final readonly class OwnCardView
         /** Null at the last stage. */
         public ?SentenceView $gate,
         public array $counted,
+        /** How hard today felt; null: not said yet. */
+        public ?CardEffortView $effort,
         public array $flags,
         public array $places,
         public array $signs,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\OwnCard\Shown;
 
 use Psr\Clock\ClockInterface;
+use Zumbo\App\Entity\Effort\SessionEfforts;
 use Zumbo\App\Entity\Gym\Gyms;
 use Zumbo\App\Entity\Log\Attempt;
 use Zumbo\App\Entity\Log\Attempts;
@@ -37,6 +38,7 @@ final readonly class ShowCard
         private ShowHomework $homework,
         private ReadOutlooks $outlooks,
         private Attempts $attempts,
+        private SessionEfforts $efforts,
         private TakeStatement $statement,
         private Gyms $gyms,
         private ClockInterface $clock,
@@ -50,6 +52,7 @@ final readonly class ShowCard
         $today = LocalDay::of($now, $gym->timeZone());
         $judged = $this->judge->athlete($held->athlete);
         $work = $this->work->of($judged, $now, $today);
+        $effort = $this->efforts->ownOf($held->athlete->id(), $today);
         $gate = $this->outlooks->one($judged)->gate;
 
         return new OwnCardView(
@@ -68,6 +71,7 @@ final readonly class ShowCard
             $this->homework->tonight($judged, $work, $today),
             null === $gate ? null : SentenceView::of($gate->outlook, LengthUnit::Centimetre),
             $this->counted($held->athlete, $now),
+            null === $effort ? null : CardEffortView::of($effort),
             CardFlagView::of($judged, $today),
             CardTermView::places(),
             CardTermView::signs(),

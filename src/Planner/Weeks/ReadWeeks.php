@@ -32,7 +32,6 @@ final readonly class ReadWeeks
     public function of(Judged $one, Gym $gym): WeeksWish
     {
         $day = LocalDay::of($this->clock->now(), $gym->timeZone());
-        $birthYear = $one->athlete->profile()->birthYear;
 
         return WeeksWish::of(
             $one->athlete->stage(),
@@ -40,7 +39,7 @@ final readonly class ReadWeeks
             range(1, 7),
             $one->days->facts($day, $one->athlete->stage(), null)->weeksContacts,
             $one->gates->ways->dose,
-            null === $birthYear ? null : (int) $day->format('Y') - $birthYear,
+            $one->athlete->profile()->ageIn($day),
             WeeksWish::USUAL_WEEKS,
             !$one->health->noJumping,
             $one->health->easy,

@@ -42,6 +42,7 @@ final readonly class AddEntry
             $entry->at,
             $by,
             $selfReported,
+            $entry->beat,
         ));
         $this->sums->renew($set->id);
     }

@@ -6,6 +6,7 @@ namespace Zumbo\App\Shared\Entries;
 
 use Zumbo\App\Entity\Log\AttemptKind;
 use Zumbo\App\Platform\Problem\BadField;
+use Zumbo\Core\Rhythm\HeardBeat;
 use Zumbo\Core\Sets\WorkCode;
 use Zumbo\Core\Streak\AttemptEnd;
 
@@ -24,6 +25,8 @@ final readonly class LoggedEntry
         public ?AttemptEnd $end,
         public bool $clean,
         public \DateTimeImmutable $at,
+        /** Of the take that was heard; null: it was counted by eye. */
+        public ?HeardBeat $beat = null,
     ) {
     }
 

@@ -63,9 +63,9 @@ final readonly class TakeStatement
 
     public function isMinor(Uuid $athlete): bool
     {
-        $birthYear = $this->athletes->get($athlete)->profile()->birthYear;
+        $age = $this->athletes->get($athlete)->profile()->ageIn($this->today());
 
-        return null !== $birthYear && (int) $this->today()->format('Y') - $birthYear <= Growing::GROWN_UP_FROM;
+        return null !== $age && $age <= Growing::GROWN_UP_FROM;
     }
 
     private function today(): \DateTimeImmutable

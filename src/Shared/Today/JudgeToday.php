@@ -138,8 +138,7 @@ final readonly class JudgeToday
         [$days, $sums] = $log;
         $health = Health::of(array_map(static fn (NotedCaution $note) => $note->toCore($today), $noted));
         $wanted = self::wanted($athlete, self::handle($athlete, $rope), $gym);
-        $birthYear = $athlete->profile()->birthYear;
-        $age = null === $birthYear ? null : (int) $today->format('Y') - $birthYear;
+        $age = $athlete->profile()->ageIn($today);
 
         return new Judged(
             $athlete,

@@ -14,6 +14,7 @@ final readonly class ClassStoryView
     /**
      * @param list<ClassStoryRowView> $rows  who is stuck first, then by name
      * @param list<HelpView>          $helps the cue that helps most often first
+     * @param list<HelpView>          $drills the drill that helps most often first
      */
     public function __construct(
         public SentenceView $told,
@@ -21,6 +22,8 @@ final readonly class ClassStoryView
         public array $rows,
         public array $helps,
         public SentenceView $helpsSaid,
+        public array $drills,
+        public SentenceView $drillsSaid,
         public int $revision,
     ) {
     }

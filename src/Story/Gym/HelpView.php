@@ -7,11 +7,12 @@ namespace Zumbo\App\Story\Gym;
 use Zumbo\Core\Story\StandingOut;
 
 /**
- * How often a cue helped beside the others.
+ * How often a cue or a drill helped beside the others.
  */
 final readonly class HelpView
 {
     private function __construct(
+        /** Its words, or the title of the drill. */
         public string $cue,
         public int $goes,
         public int $better,
@@ -24,7 +25,7 @@ final readonly class HelpView
     }
 
     /**
-     * @param array<string, StandingOut> $all by the words of the cue
+     * @param array<string, StandingOut> $all by the words of the cue, or the title of the drill
      *
      * @return list<self> the one that helps most often first
      */

@@ -12,7 +12,7 @@ use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\Outlook\StageOutlook;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\App\Shared\Today\JudgeToday;
-use Zumbo\App\Story\Athlete\LoadWeeks;
+use Zumbo\App\Story\Athlete\Load\LoadWeeks;
 use Zumbo\Core\Stage\Stage;
 use Zumbo\Core\Story\LoadWeek;
 use Zumbo\Core\Story\Moving;
@@ -101,10 +101,8 @@ final readonly class ReadGym
 
     private static function week(Judged $one, \DateTimeImmutable $today): LoadWeek
     {
-        $birthYear = $one->athlete->profile()->birthYear;
-        $age = null === $birthYear ? null : (int) $today->format('Y') - $birthYear;
         $weeks = array_values(LoadWeeks::contacts($one->sums, $today));
-        $all = LoadWeek::all([] === $weeks ? [0] : $weeks, $one->athlete->stage(), $age);
+        $all = LoadWeek::all([] === $weeks ? [0] : $weeks, $one->athlete->stage(), $one->athlete->profile()->ageIn($today));
 
         return $all[\count($all) - 1];
     }

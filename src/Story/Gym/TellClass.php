@@ -24,6 +24,7 @@ final readonly class TellClass
         $rows = $this->read->all();
         usort($rows, static fn (GymRow $a, GymRow $b): int => [self::order($a), $a->name()] <=> [self::order($b), $b->name()]);
         $helps = $this->cues->all();
+        $drills = CompareDrills::all($rows);
 
         return new ClassStoryView(
             SentenceView::of(self::told($rows), LengthUnit::Centimetre),
@@ -31,6 +32,8 @@ final readonly class TellClass
             array_map(ClassStoryRowView::of(...), $rows),
             $helps,
             SentenceView::of(CompareCues::said($helps), LengthUnit::Centimetre),
+            $drills,
+            SentenceView::of(CompareDrills::said($drills), LengthUnit::Centimetre),
             $this->gyms->current()->revision(),
         );
     }

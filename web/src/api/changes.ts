@@ -12,6 +12,7 @@ const KINDS = [
   'caution',
   'clock',
   'drill',
+  'effort',
   'floor',
   'focus',
   'gate',

@@ -14,6 +14,12 @@ export interface ShownEntry extends Attempt {
   state: 'kept' | 'waiting' | 'failed' | 'refused';
 }
 
+/** The beat of the take that an entry was counted from. */
+export interface Beat {
+  cadencePerMin: number;
+  variation: number;
+}
+
 /** Whom and what an entry is about, for the words of the log. */
 export interface Of {
   athleteId: string;
@@ -23,9 +29,15 @@ export interface Of {
 }
 
 /** The write of a new entry, as it is kept on the device and sent. */
-export function entryWrite(of: Of, entry: Entry, now: Date, asked: string | null = null): Waiting {
+export function entryWrite(
+  of: Of,
+  entry: Entry,
+  now: Date,
+  asked: string | null = null,
+  beat: Beat | null = null,
+): Waiting {
   const rowId = newId();
-  const body = { athleteId: of.athleteId, drill: of.drill, ...entry, at: now.toISOString() };
+  const body = { athleteId: of.athleteId, drill: of.drill, ...entry, at: now.toISOString(), ...beat };
   const put = outgoing('PUT', '/api/attempts/{id}', { path: { id: rowId }, body });
   const write: Waiting = { ...put, rowId, deed: 'log', said: `${of.name} ${sayEntry(entry)}` };
   return asked === null ? write : { ...write, asked };
@@ -120,8 +132,8 @@ export function useEntryLog() {
   });
   return {
     /** Answers with the id of the new entry. */
-    log: (of: Of, entry: Entry, asked: string | null = null): string => {
-      const write = entryWrite(of, entry, new Date(), asked);
+    log: (of: Of, entry: Entry, asked: string | null = null, beat: Beat | null = null): string => {
+      const write = entryWrite(of, entry, new Date(), asked, beat);
       add(write);
       return write.rowId;
     },

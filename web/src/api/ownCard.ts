@@ -53,7 +53,7 @@ export function useOwnCard(link: WayIn): Opened {
     refetchInterval: (query) => (isDead(query.state.error) ? false : ASKED_MS),
     networkMode: 'always',
     retry: false,
-    ...madeOf('attempt', 'caution'),
+    ...madeOf('attempt', 'caution', 'effort'),
   });
   const dead = isDead(found.error);
   return {
@@ -97,6 +97,12 @@ export function useCardWrites(link: WayIn) {
     },
     /** It never left the phone, or was refused: it is gone. */
     drop: (order: number) => void outbox?.drop(order),
+    effort: (effort: number, minutes: number) => {
+      const id = newId();
+      const body = { link: sentLink(link), id, effort, minutes, at: now() };
+      const said = `${String(effort)} of 10 for ${String(minutes)} minutes`;
+      add({ ...outgoing('POST', '/api/card/effort', { body }), rowId: id, deed: 'card', said });
+    },
     pain: (pain: Pain, said: string) => {
       const id = newId();
       const body = { link: sentLink(link), id, ...pain, at: now() };

@@ -1597,6 +1597,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/card/effort": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The athlete says how hard a session felt.
+         * @description For anybody.
+         */
+        post: operations["cardEffort"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/card/entries": {
         parameters: {
             query?: never;
@@ -3701,6 +3721,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session-efforts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Writes down how hard a session felt.
+         * @description For coaches.
+         */
+        put: operations["sessionEffortsSay"];
+        post?: never;
+        /**
+         * Takes back how hard a session felt.
+         * @description For coaches.
+         */
+        delete: operations["sessionEffortsRemove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session-efforts/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings back how hard a session felt.
+         * @description For coaches.
+         */
+        post: operations["sessionEffortsRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sessions/{id}": {
         parameters: {
             query?: never;
@@ -4253,6 +4317,11 @@ export interface components {
             curvesSaid: components["schemas"]["SentenceView"];
             weeks: components["schemas"]["StoryWeekView"][];
             weeksSaid: components["schemas"]["SentenceView"];
+            beats: components["schemas"]["StoryBeatView"][];
+            beatsSaid: components["schemas"]["SentenceView"][];
+            effortWeeks: components["schemas"]["StoryEffortWeekView"][];
+            effortSaid: components["schemas"]["SentenceView"];
+            efforts: components["schemas"]["SessionEffortView"][];
             records: components["schemas"]["StoryRecordView"][];
             recordsSaid: components["schemas"]["SentenceView"];
             cues: components["schemas"]["StoryCueView"][];
@@ -4326,6 +4395,8 @@ export interface components {
             end?: "miss" | "stopped" | "time" | null;
             clean?: boolean;
             at?: string | null;
+            cadencePerMin?: number | null;
+            variation?: number | null;
         };
         /** @enum {string} */
         AttemptKind: "streak" | "tries" | "hold" | "sum";
@@ -4465,6 +4536,17 @@ export interface components {
         };
         CalendarTextInput: {
             text: string;
+        };
+        CardEffortInput: {
+            link: components["schemas"]["CardLinkInput"];
+            id: string;
+            effort: number;
+            minutes: number;
+            at: string;
+        };
+        CardEffortView: {
+            effort: number;
+            minutes: number;
         };
         CardEntryInput: {
             id: string;
@@ -4693,6 +4775,8 @@ export interface components {
             rows: components["schemas"]["ClassStoryRowView"][];
             helps: components["schemas"]["HelpView"][];
             helpsSaid: components["schemas"]["SentenceView"];
+            drills: components["schemas"]["HelpView"][];
+            drillsSaid: components["schemas"]["SentenceView"];
             revision: number;
         };
         ClassTimesReadView: {
@@ -5608,6 +5692,7 @@ export interface components {
             tonight: components["schemas"]["HomeworkView"];
             gate: components["schemas"]["SentenceView"] | null;
             counted: components["schemas"]["AttemptView"][];
+            effort: components["schemas"]["CardEffortView"] | null;
             flags: components["schemas"]["CardFlagView"][];
             places: components["schemas"]["CardTermView"][];
             signs: components["schemas"]["CardTermView"][];
@@ -6239,6 +6324,22 @@ export interface components {
             code: string;
             sentence: string;
         };
+        SessionEffortInput: {
+            athleteId: string;
+            on: string;
+            effort: number;
+            minutes: number;
+        };
+        SessionEffortView: {
+            id: string;
+            day: string;
+            effort: number;
+            minutes: number;
+            saidBy: string;
+            selfReported: boolean;
+            removed: boolean;
+            version: number;
+        };
         /** @enum {string} */
         SessionKind: "class" | "class-no-jump" | "home" | "home-no-jump";
         SessionView: {
@@ -6418,6 +6519,13 @@ export interface components {
         };
         /** @enum {string} */
         StopWord: "temper" | "tired" | "misses";
+        StoryBeatView: {
+            day: string;
+            cadence: number;
+            variation: number;
+            line: number | null;
+            evenLine: number | null;
+        };
         StoryCueView: {
             cue: string;
             goes: number;
@@ -6427,6 +6535,12 @@ export interface components {
             weeksAgo: number;
             goes: number;
             points: components["schemas"]["StoryPointView"][];
+        };
+        StoryEffortWeekView: {
+            from: string;
+            load: number;
+            most: number | null;
+            over: boolean;
         };
         /** @enum {string} */
         StoryEvent: "stage" | "rope" | "height" | "pain" | "cleared" | "stop" | "pause";
@@ -11292,6 +11406,39 @@ export interface operations {
             };
         };
     };
+    cardEffort: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardEffortInput"];
+            };
+        };
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardSentView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     cardLog: {
         parameters: {
             query?: never;
@@ -15837,6 +15984,118 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SensorRunView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sessionEffortsSay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionEffortInput"];
+            };
+        };
+        responses: {
+            /** @description was there already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionEffortView"];
+                };
+            };
+            /** @description new */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionEffortView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sessionEffortsRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionEffortView"];
+                };
+            };
+            /** @description refused, with the reason */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sessionEffortsRestore: {
+        parameters: {
+            query?: never;
+            header: {
+                "Mutation-Id": string;
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionEffortView"];
                 };
             };
             /** @description refused, with the reason */

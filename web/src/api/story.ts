@@ -13,7 +13,7 @@ export function useAthleteStory(id: string, mayRead: boolean) {
     queryKey: ['story', id],
     queryFn: () => call('GET', '/api/athletes/{id}/story', { path: { id } }),
     enabled: mayRead,
-    ...judgedOf('focus', 'go', 'run'),
+    ...judgedOf('focus', 'go', 'run', 'effort'),
   });
 }
 

@@ -75,6 +75,7 @@ export function ownCard(with_: Partial<OwnCard> = {}): OwnCard {
     },
     gate: { code: 'gate.reaches', sentence: 'Reaches 100 about 2 times in 10' },
     counted: [],
+    effort: null,
     flags: [],
     places: [{ code: 'shin', name: 'shin' }],
     signs: [{ code: 'dizziness', name: 'dizziness' }],

@@ -34,6 +34,28 @@ export const story: AthleteStory = {
     'story.load_over',
     'This week 500 contacts: more than the 330 that the weeks before allow.',
   ),
+  beats: [
+    { day: '2026-11-10', cadence: 96.2, variation: 0.062, line: 97, evenLine: 0.06 },
+    { day: '2026-11-20', cadence: 104, variation: 0.03, line: 103, evenLine: 0.031 },
+  ],
+  beatsSaid: [said('story.beat_now', 'The beat of doubles lately: about 104 jumps a minute.')],
+  effortWeeks: [
+    { from: '2026-11-16', load: 270, most: null, over: false },
+    { from: '2026-11-23', load: 540, most: 297, over: true },
+  ],
+  effortSaid: said('story.effort_over', 'Effort times minutes this week: 540, more than 297.'),
+  efforts: [
+    {
+      id: '01912d4e-0000-7000-8000-00000000ef01',
+      day: '2026-11-24',
+      effort: 9,
+      minutes: 60,
+      saidBy: 'Maren',
+      selfReported: false,
+      removed: false,
+      version: 1,
+    },
+  ],
   records: [{ stage: 'link', stageName: 'Link', what: 'doubles', best: 24, day: '2026-11-20' }],
   recordsSaid: said('story.records', 'The best go: 24 doubles on 20 November 2026.'),
   cues: [{ cue: 'elbows on your ribs', goes: 5, better: 3 }],
@@ -79,6 +101,10 @@ export const classStory: ClassStory = {
     },
   ],
   helps: [{ cue: 'quiet feet', goes: 20, better: 14, share: 0.66, low: 0.5, high: 0.8, standsOut: true }],
+  drills: [
+    { cue: 'Tall, then a double', goes: 22, better: 16, share: 0.68, low: 0.5, high: 0.8, standsOut: true },
+  ],
+  drillsSaid: said('story.drills', 'After “Tall, then a double” the next evening misses less.'),
   helpsSaid: said('story.helps', '“quiet feet” helps more often than the others.'),
   revision: 7,
 };

@@ -43,6 +43,19 @@ final class StoryMessages
             .'the weeks before allow{over, plural, =0 {} one {; one week was over} other {; # weeks were over}}.',
         'story.load_over' => 'This week {contacts, plural, one {# contact} other {# contacts}}: more than the {most, number} that the '
             .'weeks before allow.',
+        'story.beat_none' => 'No take is in the log yet. A take that is logged from the Rhythm pages keeps its beat.',
+        'story.beat_now' => 'The beat of {what} lately: about {cadence, plural, one {# jump} other {# jumps}} a minute, {percent} % off '
+            .'from jump to jump ({takes, plural, one {# take} other {# takes}}).',
+        'story.beat_few' => 'From {least} takes on a change would be told.',
+        'story.beat_quicker' => 'Quicker since {day}: about {after} a minute, {before} before.',
+        'story.beat_slower' => 'Slower since {day}: about {after} a minute, {before} before.',
+        'story.beat_evener' => 'More even since {day}: {after} % off, {before} % before.',
+        'story.beat_rougher' => 'Less even since {day}: {after} % off, {before} % before.',
+        'story.effort_none' => 'Nobody has said yet how hard a session was.',
+        'story.effort' => 'Effort times minutes this week: {load, number}{over, plural, =0 {} one {; one week was more than a tenth over '
+            .'the weeks before} other {; # weeks were more than a tenth over the weeks before}}.',
+        'story.effort_over' => 'Effort times minutes this week: {load, number}, more than the {most, number} that the weeks before '
+            .'would let it be. It warns and binds nothing.',
         'story.records_none' => 'No go was counted yet.',
         'story.records' => 'The best go: {reps} {what} on {day}.',
         'story.cues_none' => 'No go under a cue was judged yet.',
@@ -54,8 +67,12 @@ final class StoryMessages
         'story.gym' => '{moves, plural, =0 {Nobody} one {One} other {#}} of {people, plural, one {# athlete} other {# athletes}} '
             .'{moves, plural, =0 {moves} one {moves} other {move}} on{stuck, plural, =0 {} one {, one is stuck} other {, # are stuck}}'
             .'{away, plural, =0 {} one {, one is away} other {, # are away}}.',
-        'story.helps_none' => 'No cue or drill stands out yet: that takes {least, plural, one {# go} other {# goes}} of one, and a '
+        'story.helps_none' => 'No cue stands out yet: that takes {least, plural, one {# go} other {# goes}} of one, and a clear lead.',
+        'story.drills_none' => 'No drill stands out yet: that takes {least, plural, one {# evening} other {# evenings}} of one, and a '
             .'clear lead.',
+        'story.drills' => 'After “{drill}” the next evening misses less more often than after the others: {better} of '
+            .'{goes, plural, one {# time} other {# times}}, about {share_percent} in a hundred. Whatever was done with it that '
+            .'evening is in that too.',
         'story.helps' => '“{cue}” helps more often than the others: better in {better} of {goes, plural, one {# go} other {# goes}}, '
             .'about {share_percent} in a hundred.',
     ];

@@ -7,7 +7,8 @@ import { LeftAxis, TimeAxis } from './axes';
 export interface Week {
   from: string;
   contacts: number;
-  most: number;
+  /** Null: there is no limit yet. */
+  most: number | null;
   over: boolean;
 }
 
@@ -24,7 +25,7 @@ const WEEK_MS = 7 * 86_400_000;
 
 const at = (day: string) => new Date(`${day}T12:00:00`);
 
-/** Contacts a week under the line of what each might have held; a week that was over is filled, the others are not. */
+/** Contacts a week, or another load, under the line of what each might have held; a week that was over is filled, the others are not. */
 export function WeekBars({ weeks, label, width }: Props) {
   const first = at(weeks[0]?.from ?? '2026-01-05');
   const last = at(weeks[weeks.length - 1]?.from ?? '2026-01-05');
@@ -33,7 +34,7 @@ export function WeekBars({ weeks, label, width }: Props) {
   const top = Math.max(
     100,
     ...weeks.map(({ contacts }) => 1.25 * contacts),
-    ...weeks.slice(1).map(({ most }) => most),
+    ...weeks.slice(1).map(({ most }) => most ?? 0),
   );
   const y = scaleLinear({ domain: [0, top], range: [HEIGHT - BOTTOM, 10], nice: true, clamp: true });
   const wide = Math.max(2, (width - LEFT - 12) / weeks.length - 3);
@@ -56,8 +57,9 @@ export function WeekBars({ weeks, label, width }: Props) {
       ))}
       <LinePath
         data={limit}
+        defined={({ most }) => most !== null}
         x={({ from }) => (from === '' ? width - 12 : x(at(from)))}
-        y={({ most }) => y(most)}
+        y={({ most }) => y(most ?? 0)}
         curve={curveStepAfter}
         fill="none"
         stroke={colours.ink}

@@ -51,6 +51,21 @@ describe('an athlete’s own card', () => {
       });
   });
 
+  it('says how hard today was, in one touch, and again', async () => {
+    const sent = answerWith({
+      'POST /api/card': ownCard({ effort: { effort: 6, minutes: 45 } }),
+      'POST /api/card/effort': { aside: false },
+    });
+    open();
+    expect(await screen.findByText('You said 6 of 10 for 45 minutes.')).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'How hard was today?' }));
+    await userEvent.click(screen.getByRole('button', { name: '8 of 10' }));
+    await expect
+      .poll(() => sent.find((one) => one.path === '/api/card/effort')?.body)
+      .toMatchObject({ effort: 8, minutes: 45, link: { secret: 'secret' } });
+    expect(screen.queryByRole('button', { name: '8 of 10' })).toBeNull();
+  });
+
   it('takes the jumps off as soon as pain is noted, sent or not', async () => {
     answerWith({ 'POST /api/card': ownCard() });
     open();

@@ -8,7 +8,9 @@ import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { dayText } from '../../lib/days';
+import { BeatCard } from './parts/BeatCard';
 import { CueCard } from './parts/CueCard';
+import { EffortCard } from './parts/EffortCard';
 import { ForecastCard } from './parts/ForecastCard';
 import { GoesCard } from './parts/GoesCard';
 import { LoadCard } from './parts/LoadCard';
@@ -51,7 +53,9 @@ function Told({ athlete, story }: { athlete: Athlete; story: AthleteStory }) {
       <div className={styles.stack}>
         <StoryCard story={story} />
         <GoesCard story={story} />
+        <BeatCard story={story} />
         <LoadCard story={story} />
+        <EffortCard story={story} />
         <CueCard story={story} />
         <RecordCard story={story} />
         <ForecastCard story={story} />

@@ -4,13 +4,13 @@ import { useMayChange } from '../../api/session';
 import { useClassStory, type ClassStory } from '../../api/story';
 import { ChartCard } from '../../design/chart/ChartCard';
 import { PathLines } from '../../design/chart/PathLines';
-import { RangeRows } from '../../design/chart/RangeRows';
 import { LogNav } from '../../design/frame/LogNav';
 import { Card } from '../../design/page/Card';
 import { Fetched } from '../../design/page/Fetched';
 import { Empty } from '../../design/page/StateNote';
 import { Workbench } from '../../design/page/Workbench';
 import { dayText } from '../../lib/days';
+import { HelpCard } from './parts/HelpCard';
 import styles from './story.module.css';
 
 /** Months of the class: who moves, who is stuck, what helps. */
@@ -109,36 +109,22 @@ function Told({ story, stages }: { story: ClassStory; stages: string[] }) {
                 </>
               )}
         </ChartCard>
-        <ChartCard
+        <HelpCard
           title="Of a hundred goes under a cue, so many are better"
+          what="cue"
+          counted="goes"
+          helps={helps}
           said={story.helpsSaid.sentence}
-          table={{
-            head: ['cue', 'goes', 'better', 'of 100', 'at least', 'at most'],
-            rows: helps.map((one) => [
-              one.cue,
-              one.goes,
-              one.better,
-              percent(one.share),
-              percent(one.low),
-              percent(one.high),
-            ]),
-          }}
           file="cues-of-the-gym"
-        >
-          {helps.length === 0
-            ? null
-            : (width) => (
-                <RangeRows
-                  rows={helps.map((one) => ({
-                    ...one,
-                    name: `${one.cue} (${String(one.goes)})`,
-                    marked: one.standsOut,
-                  }))}
-                  width={width}
-                  label={story.helpsSaid.sentence}
-                />
-              )}
-        </ChartCard>
+        />
+        <HelpCard
+          title="Of a hundred evenings with a drill, the next one misses less so often"
+          what="drill"
+          counted="evenings"
+          helps={story.drills}
+          said={story.drillsSaid.sentence}
+          file="drills-of-the-gym"
+        />
       </div>
     </Workbench>
   );
@@ -169,8 +155,6 @@ function Names({ title, rows, said, none }: NamesProps) {
     </>
   );
 }
-
-const percent = (share: number) => Math.round(100 * share);
 
 function tenths(chance: number | null): string | null {
   return chance === null ? null : `${String(Math.round(10 * chance))} of 10`;

@@ -39,6 +39,32 @@ describe('an athlete’s story', () => {
     expect(cardOf('Paced workouts: what was said, and what came').queryByRole('img')).toBeNull();
   });
 
+  it('shows the beat of takes with its smooth line', async () => {
+    openStory();
+    await screen.findByRole('region', { name: 'The beat of takes, and how even it was' });
+    const beat = cardOf('The beat of takes, and how even it was');
+    expect(beat.getByRole('img', { name: story.beatsSaid[0]?.sentence ?? '' })).toBeVisible();
+    await userEvent.click(beat.getByText('As a table'));
+    expect(beat.getByRole('row', { name: '2026-11-10 96.2 97 6.2 6' })).toBeVisible();
+  });
+
+  it('takes down how hard today was, and takes it back', async () => {
+    const said = story.efforts[0];
+    const sent = openStory({
+      'PUT /api/session-efforts/{id}': said,
+      'DELETE /api/session-efforts/{id}': { ...said, removed: true, version: 2 },
+      'POST /api/session-efforts/{id}/restore': { ...said, version: 3 },
+    });
+    await userEvent.click(await screen.findByRole('button', { name: 'Write down how hard today was' }));
+    await userEvent.click(screen.getByRole('button', { name: '7 of 10' }));
+    await expect
+      .poll(() => sent.find(({ method }) => method === 'PUT')?.body)
+      .toEqual({ athleteId: ilse.id, on: '2026-11-24', effort: 7, minutes: 60 });
+    await userEvent.click(screen.getByRole('button', { name: /^Take back 9 of 10 for 60 minutes/ }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
+    await expect.poll(() => sent.some(({ path }) => path.endsWith('/restore'))).toBe(true);
+  });
+
   it('draws the newest curve with its band, and none where nothing is new', async () => {
     openStory({
       [`GET /api/athletes/${ilse.id}/story`]: { ...story, curves: story.curves.slice(1) },
@@ -79,6 +105,7 @@ describe('the class over time', () => {
     expect(aside.getAllByRole('link', { name: 'Ilse Tannow' })).toHaveLength(3);
     expect(aside.queryByRole('link', { name: 'Bram Oosterveel' })).toBeNull();
     expect(screen.getByRole('img', { name: classStory.helpsSaid.sentence })).toBeVisible();
+    expect(screen.getByRole('img', { name: classStory.drillsSaid.sentence })).toBeVisible();
   });
 });
 

@@ -4,6 +4,7 @@ import { Loading } from '../../../design/page/StateNote';
 import { Workbench } from '../../../design/page/Workbench';
 import type { WayIn } from '../../../lib/wayIn';
 import { CardCounter } from './CardCounter';
+import { CardEffort } from './CardEffort';
 import { CardEnded } from './CardEnded';
 import { CardPain } from './CardPain';
 import { CardRope } from './CardRope';
@@ -86,6 +87,7 @@ function Card({ link, card, kept, away }: Props) {
             <p>{card.gate.sentence}</p>
           </section>
         )}
+        {!old && <CardEffort said={card.effort} onSay={writes.effort} />}
         <Counted card={card} writes={writes} />
       </div>
     </Workbench>

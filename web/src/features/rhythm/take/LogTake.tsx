@@ -46,6 +46,15 @@ export function LogTake({ take, onLogged }: Props) {
   );
 }
 
+/** Fewer jumps have no beat that is worth keeping. */
+const LEAST_JUMPS = 5;
+
+function beatOf({ jumps, cadencePerMin, variation }: TakeReport) {
+  return jumps < LEAST_JUMPS || cadencePerMin === null || variation === null
+    ? null
+    : { cadencePerMin, variation };
+}
+
 function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; name: string } }) {
   const today = useToday(athlete.id).data;
   const { log: logEntry } = useEntryLog();
@@ -67,7 +76,7 @@ function LogFor({ athlete, take, onLogged }: Props & { athlete: { id: string; na
   const name = athlete.name.split(' ')[0] ?? athlete.name;
   const log = () => {
     const of = { athleteId: athlete.id, name, drill: drill.code };
-    logEntry(of, entry, questionAbout(entry, drill.countKind, today.bests));
+    logEntry(of, entry, questionAbout(entry, drill.countKind, today.bests), beatOf(take));
     setLogged(true);
     onLogged?.();
   };

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Story\Athlete;
+namespace Zumbo\App\Story\Athlete\Load;
 
 /**
  * A week's contacts beside what it might have held.

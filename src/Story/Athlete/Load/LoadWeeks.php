@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Zumbo\App\Story\Athlete;
+namespace Zumbo\App\Story\Athlete\Load;
 
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\Judged;
@@ -17,7 +17,7 @@ use Zumbo\Core\Story\LoadWeek;
 final readonly class LoadWeeks
 {
     /** More are not drawn; the rule looks back eight. */
-    private const SHOWN = 52;
+    public const SHOWN = 52;
 
     /**
      * @return array{list<StoryWeekView>, SentenceView}
@@ -28,8 +28,7 @@ final readonly class LoadWeeks
         if ([] === $contacts) {
             return [[], SentenceView::of(Verdict::of('story.load_none'), LengthUnit::Centimetre)];
         }
-        $birthYear = $judged->athlete->profile()->birthYear;
-        $age = null === $birthYear ? null : (int) $today->format('Y') - $birthYear;
+        $age = $judged->athlete->profile()->ageIn($today);
         $weeks = [];
         foreach (LoadWeek::all(array_values($contacts), $judged->athlete->stage(), $age) as $i => $week) {
             $weeks[] = new StoryWeekView(array_keys($contacts)[$i], $week->contacts, $week->most, $week->isOver());
@@ -54,11 +53,7 @@ final readonly class LoadWeeks
         if ([] === $sums->sums) {
             return [];
         }
-        $weeks = [];
-        $thisWeek = self::monday($today);
-        for ($monday = self::monday($sums->sums[0]->localDay); $monday <= $thisWeek; $monday = $monday->modify('+7 days')) {
-            $weeks[$monday->format('Y-m-d')] = 0;
-        }
+        $weeks = self::empty($sums->sums[0]->localDay, $today);
         foreach ($sums->lines($sums->sums[0]->localDay) as $line) {
             $monday = self::monday($line['day'])->format('Y-m-d');
             $weeks[$monday] = ($weeks[$monday] ?? 0) + $line['contacts'];
@@ -67,7 +62,21 @@ final readonly class LoadWeeks
         return $weeks;
     }
 
-    private static function monday(\DateTimeImmutable $day): \DateTimeImmutable
+    /**
+     * @return array<string, int> nothing by Monday, from the week of a day to the week that is
+     */
+    public static function empty(\DateTimeImmutable $from, \DateTimeImmutable $today): array
+    {
+        $weeks = [];
+        $thisWeek = self::monday($today);
+        for ($monday = self::monday($from); $monday <= $thisWeek; $monday = $monday->modify('+7 days')) {
+            $weeks[$monday->format('Y-m-d')] = 0;
+        }
+
+        return $weeks;
+    }
+
+    public static function monday(\DateTimeImmutable $day): \DateTimeImmutable
     {
         return $day->modify(\sprintf('-%d days', (int) $day->format('N') - 1));
     }
