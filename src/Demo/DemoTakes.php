@@ -22,6 +22,7 @@ final class DemoTakes
     private const LATER = 12;
     private const QUICKER = 8.0;
 
+    /** Of one practice, so many before at that stage. */
     public static function beat(string $name, Drill $drill, int $practice): ?HeardBeat
     {
         if (CountKind::Hold === $drill->countKind || 0 !== crc32($name) % self::HEARD) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Tests\OwnCard;
 
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
@@ -207,6 +208,36 @@ final class OwnCardApiTest extends CardTestCase
         ]);
         self::assertStringContainsString('Rest day', $card['allowance']['reasons'][0]['sentence']);
         self::assertNotSame([], $card['tonight']['blocks']);
+    }
+
+    public function testADayThatTheAcceptedWeeksKeepFreeHasNoJumpsUntilSomethingWasDone(): void
+    {
+        $id = $this->newAthlete();
+        $link = $this->handOut($id);
+        $this->send('PUT', '/api/weeks/'.self::id(), ['athleteId' => $id]);
+        $this->assertStatus(200);
+        $today = (int) (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->format('N');
+        $this->planOnly($today);
+        $drill = $this->card($link)['drill']['code'] ?? null;
+        self::assertNotNull($drill, 'a day with jumps in the plan');
+        self::assertNull($this->card($link)['planned']);
+        $this->planOnly($today % 7 + 1);
+        $free = $this->card($link);
+        self::assertSame([null, 0, 'home-no-jump'], [$free['drill'], $free['tonight']['contacts'], $free['tonight']['kind']]);
+        self::assertSame('own.weeks_no_jump', $free['planned']['code']);
+        self::assertNotSame([], $free['tonight']['blocks']);
+        $this->send('POST', '/api/card/entries', ['link' => $link, 'entry' => self::entry(['drill' => $drill])]);
+        self::assertSame([$drill, null], [$this->card($link)['drill']['code'] ?? null, $this->card($link)['planned']]);
+    }
+
+    private function planOnly(int $weekday): void
+    {
+        self::connection()->executeStatement(
+            'UPDATE accepted_weeks SET facts = JSON_SET(facts, \'$.classDays\', JSON_ARRAY(?), \'$.homeDays\', JSON_ARRAY())
+             WHERE gym_id = ?',
+            [$weekday, $this->gym->toBinary()],
+        );
+        self::service(EntityManagerInterface::class)->clear();
     }
 
     /** @param array<string, string> $wrong */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Story;
 
 use Zumbo\App\Entity\Gym\Role;
+use Zumbo\Core\Drill\DrillTable;
 
 /**
  * Months of one athlete.
@@ -84,16 +85,21 @@ final class AthleteStoryApiTest extends StoryTestCase
             $this->take($id, 40 - 4 * $i, $cadence, 0.03);
         }
         $story = $this->send('GET', "/api/athletes/$id/story?");
+        $asked = DrillTable::named('rungs')->cadence;
         self::assertEquals([96, 97, 95, 96, 108, 107, 109, 108], array_column($story['beats'], 'cadence'));
         self::assertSame(
-            'The beat of doubles lately: about 108 jumps a minute, 3 % off from jump to jump (8 takes).',
+            \sprintf(
+                'The beat of doubles lately: about 108 jumps a minute, %d %s what the drill asks, 3 %% off from jump to jump (8 takes).',
+                abs(108 - $asked),
+                $asked < 108 ? 'above' : 'below',
+            ),
             $story['beatsSaid'][0]['sentence'],
         );
         self::assertSame(
-            \sprintf('Quicker since %s: about 108 a minute, 96 before.', gmdate('j F Y', time() - 24 * 86_400)),
+            \sprintf('Quicker since %s: by about 12 a minute, against what the drills ask.', gmdate('j F Y', time() - 24 * 86_400)),
             $story['beatsSaid'][1]['sentence'],
         );
-        self::assertEqualsWithDelta(108, $story['beats'][7]['line'], 3);
+        self::assertEqualsWithDelta(108 - $asked, $story['beats'][7]['line'], 3);
         $this->take($id, 1, null, 0.03);
         $this->assertProblem('cadencePerMin', 'jumps a minute, beside the variation');
         $this->take($id, 1, 104, null);

@@ -10,6 +10,7 @@ use Zumbo\Core\Rhythm\HeardBeat;
 /**
  * The beat over months: a smooth line through the takes, and the day from which it was another, where there is one.
  *
+ * One drill is jumped slower than another, so that the cadence is told as what it is above or below the beat that the drill asks.
  * A change is told where it is more than chance makes (ChangePoint) and as big as a coach would hear: six jumps a minute, or two
  * parts in a hundred of evenness (our assumption).
  */
@@ -25,18 +26,19 @@ final readonly class BeatTrend
     private const NOW = 4;
 
     /**
-     * @param list<float>   $line jumps a minute at each take; none: too few takes
-     * @param list<float>   $evenness the same of the variation
-     * @param list<Verdict> $said what the picture shows
+     * @param array<int, float> $line     jumps a minute above the drill's beat, by take; none: too few takes, or no beat was asked
+     * @param list<float>       $evenness the line through the variation
+     * @param list<Verdict>     $said     what the picture shows
      */
     private function __construct(public array $line, public array $evenness, public array $said)
     {
     }
 
     /**
-     * @param list<array{day: int, named: string, beat: HeardBeat}> $takes the oldest first: a day counted from any other, and what it
-     *                                                                   is called
-     * @param string                                                $what  singles or doubles
+     * @param list<array{day: int, named: string, beat: HeardBeat, asked: float|null}> $takes the oldest first: a day counted from any
+     *                                                                                      other, what it is called, and the
+     *                                                                                      drill's jumps a minute, where it has any
+     * @param string                                                                   $what  singles or doubles
      */
     public static function of(array $takes, string $what): self
     {
@@ -45,10 +47,14 @@ final readonly class BeatTrend
         }
         $cadences = array_map(static fn (array $take): float => $take['beat']->cadence, $takes);
         $variations = array_map(static fn (array $take): float => $take['beat']->variation, $takes);
+        $off = self::off($takes);
+        $lately = [] === $off ? 0 : (int) round(self::middle(\array_slice(array_values($off), -self::NOW)));
         $said = [Verdict::of('story.beat_now', [
             'takes' => \count($takes),
             'what' => $what,
             'cadence' => (int) round(self::middle(\array_slice($cadences, -self::NOW))),
+            'above' => max(0, $lately),
+            'below' => max(0, -$lately),
             'percent' => (int) round(100 * self::middle(\array_slice($variations, -self::NOW))),
         ])];
         if (\count($takes) < self::LEAST) {
@@ -56,21 +62,45 @@ final readonly class BeatTrend
         }
         $days = array_map(static fn (array $take): float => (float) $take['day'], $takes);
         $named = array_column($takes, 'named');
+        $ofOff = array_values(array_intersect_key($named, $off));
 
-        return new self(Smoothed::line($days, $cadences), Smoothed::line($days, $variations), [
-            ...$said,
-            ...self::change(ChangePoint::best($cadences), self::HEARD_CADENCE, 'story.beat_quicker', 'story.beat_slower', 1, $named),
-            ...self::change(ChangePoint::best($variations), self::HEARD_VARIATION, 'story.beat_rougher', 'story.beat_evener', 100, $named),
-        ]);
+        return new self(
+            array_combine(array_keys($off), Smoothed::line(array_values(array_intersect_key($days, $off)), array_values($off))),
+            Smoothed::line($days, $variations),
+            [
+                ...$said,
+                ...self::change(array_values($off), self::HEARD_CADENCE, 'story.beat_quicker', 'story.beat_slower', 1, $ofOff),
+                ...self::change($variations, self::HEARD_VARIATION, 'story.beat_rougher', 'story.beat_evener', 100, $named),
+            ],
+        );
     }
 
     /**
+     * @param list<array{beat: HeardBeat, asked: float|null}> $takes
+     *
+     * @return array<int, float> jumps a minute above what the drill asks, by take
+     */
+    private static function off(array $takes): array
+    {
+        $off = [];
+        foreach ($takes as $i => ['beat' => $beat, 'asked' => $asked]) {
+            if (null !== $asked) {
+                $off[$i] = $beat->cadence - $asked;
+            }
+        }
+
+        return $off;
+    }
+
+    /**
+     * @param list<float>  $values
      * @param list<string> $named
      *
      * @return list<Verdict>
      */
-    private static function change(?ChangePoint $change, float $heard, string $up, string $down, int $times, array $named): array
+    private static function change(array $values, float $heard, string $up, string $down, int $times, array $named): array
     {
+        $change = ChangePoint::best($values);
         if (null === $change || !$change->stands() || abs($change->after - $change->before) < $heard) {
             return [];
         }
@@ -79,6 +109,7 @@ final readonly class BeatTrend
             'day' => $named[$change->place],
             'before' => (int) round($times * $change->before),
             'after' => (int) round($times * $change->after),
+            'by' => (int) round($times * abs($change->after - $change->before)),
         ])];
     }
 

@@ -55,7 +55,10 @@ final readonly class LoadWeek
         $all = [];
         foreach ($weeks as $i => $load) {
             // A week of which nobody said anything is no empty one: there may have been practices.
-            $before = array_values(array_filter(\array_slice($weeks, max(0, $i - self::BACK), min($i, self::BACK))));
+            $before = array_values(array_filter(
+                \array_slice($weeks, max(0, $i - self::BACK), min($i, self::BACK)),
+                static fn (int $said): bool => 0 !== $said,
+            ));
             $all[] = new self($load, WeekBase::of($before, null, false, \PHP_INT_MAX)->most ?? \PHP_INT_MAX);
         }
 

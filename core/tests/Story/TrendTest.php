@@ -68,15 +68,31 @@ final class TrendTest extends TestCase
 
     public function testTheBeatIsToldAsItIsNowAndFromWhenItWasAnother(): void
     {
-        $trend = BeatTrend::of(self::takes([96, 97, 95, 96, 96, 108, 107, 109, 108], array_fill(0, 9, 0.03)), 'singles');
+        $cadences = [96, 97, 95, 96, 96, 108, 107, 109, 108];
+        $trend = BeatTrend::of(self::takes($cadences, array_fill(0, 9, 0.03)), 'singles');
         self::assertSame(['story.beat_now', 'story.beat_quicker'], array_column($trend->said, 'code'));
-        self::assertSame(['takes' => 9, 'what' => 'singles', 'cadence' => 108, 'percent' => 3], $trend->said[0]->values);
-        self::assertSame(['day' => 'day 15', 'before' => 96, 'after' => 108], $trend->said[1]->values);
+        self::assertSame(
+            ['takes' => 9, 'what' => 'singles', 'cadence' => 108, 'above' => 8, 'below' => 0, 'percent' => 3],
+            $trend->said[0]->values,
+        );
+        self::assertSame(['day' => 'day 15', 'before' => -4, 'after' => 8, 'by' => 12], $trend->said[1]->values);
         self::assertCount(9, $trend->line);
-        $evener = BeatTrend::of(self::takes(array_fill(0, 8, 100), [0.09, 0.08, 0.09, 0.08, 0.03, 0.02, 0.03, 0.03]), 'doubles');
+        $variations = [0.09, 0.08, 0.09, 0.08, 0.03, 0.02, 0.03, 0.03];
+        $evener = BeatTrend::of(self::takes(array_fill(0, 8, 100), $variations), 'doubles');
         self::assertSame('story.beat_evener', $evener->said[1]->code);
-        self::assertSame(['day' => 'day 12', 'before' => 9, 'after' => 3], $evener->said[1]->values);
+        self::assertSame(['day' => 'day 12', 'before' => 9, 'after' => 3, 'by' => 6], $evener->said[1]->values);
         self::assertSame([9, 3], [(int) round(100 * $evener->evenness[0]), (int) round(100 * $evener->evenness[7])]);
+    }
+
+    public function testASlowerDrillIsNoSlowerBeat(): void
+    {
+        $takes = self::takes([60, 61, 59, 60, 110, 111, 109, 110], array_fill(0, 8, 0.03));
+        foreach ($takes as $i => $take) {
+            $takes[$i]['asked'] = $i < 4 ? 60.0 : 110.0;
+        }
+        self::assertSame(['story.beat_now'], array_column(BeatTrend::of($takes, 'singles')->said, 'code'));
+        $takes[2]['asked'] = null;
+        self::assertSame([0, 1, 3, 4, 5, 6, 7], array_keys(BeatTrend::of($takes, 'singles')->line), 'of a game no beat is asked');
     }
 
     public function testAChangeThatNobodyHearsIsNotTold(): void
@@ -115,13 +131,13 @@ final class TrendTest extends TestCase
      * @param list<float> $cadences
      * @param list<float> $variations
      *
-     * @return list<array{day: int, named: string, beat: HeardBeat}>
+     * @return list<array{day: int, named: string, beat: HeardBeat, asked: float|null}>
      */
     private static function takes(array $cadences, array $variations): array
     {
         $takes = [];
         foreach ($cadences as $i => $cadence) {
-            $takes[] = ['day' => 3 * $i, 'named' => 'day '.(3 * $i), 'beat' => new HeardBeat($cadence, $variations[$i])];
+            $takes[] = ['day' => 3 * $i, 'named' => 'day '.(3 * $i), 'beat' => new HeardBeat($cadence, $variations[$i]), 'asked' => 100.0];
         }
 
         return $takes;

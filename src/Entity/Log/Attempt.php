@@ -130,6 +130,14 @@ class Attempt implements BelongsToGym, VersionedRow, Trailed
         return $this->selfReported;
     }
 
+    /** Of the take that was heard; null: it was counted by eye. */
+    public function beat(): ?HeardBeat
+    {
+        return null === $this->cadencePerMin || null === $this->variation
+            ? null
+            : new HeardBeat($this->cadencePerMin, $this->variation);
+    }
+
     public function isConfirmed(): bool
     {
         return $this->confirmed;

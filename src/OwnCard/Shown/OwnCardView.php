@@ -43,6 +43,8 @@ final readonly class OwnCardView
         /** Taught in silence: no click. */
         public bool $silent,
         public HomeworkView $tonight,
+        /** The weeks that their coach planned have no jumps today; null: they have, or nothing was planned. */
+        public ?SentenceView $planned,
         /** Null at the last stage. */
         public ?SentenceView $gate,
         public array $counted,

@@ -14,6 +14,7 @@ use Zumbo\App\OwnCard\HeldCard;
 use Zumbo\App\Platform\Clock\LocalDay;
 use Zumbo\App\Shared\AttemptView;
 use Zumbo\App\Shared\Health\TakeStatement;
+use Zumbo\App\Shared\Home\DayInWeeks;
 use Zumbo\App\Shared\Home\ShowHomework;
 use Zumbo\App\Shared\Outlook\ReadOutlooks;
 use Zumbo\App\Shared\Plan\ReadTodaysWork;
@@ -21,6 +22,7 @@ use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\AllowanceView;
 use Zumbo\App\Shared\Today\JudgeToday;
 use Zumbo\Core\Measure\LengthUnit;
+use Zumbo\Core\Measure\Verdict;
 use Zumbo\Core\Method\Sound;
 
 /**
@@ -36,6 +38,7 @@ final readonly class ShowCard
         private JudgeToday $judge,
         private ReadTodaysWork $work,
         private ShowHomework $homework,
+        private DayInWeeks $weeks,
         private ReadOutlooks $outlooks,
         private Attempts $attempts,
         private SessionEfforts $efforts,
@@ -51,7 +54,9 @@ final readonly class ShowCard
         $now = $this->clock->now();
         $today = LocalDay::of($now, $gym->timeZone());
         $judged = $this->judge->athlete($held->athlete);
+        $rest = $this->weeks->withoutJumps($judged, $today);
         $work = $this->work->of($judged, $now, $today);
+        $work = null === $rest ? $work : $work->withoutSet();
         $effort = $this->efforts->ownOf($held->athlete->id(), $today);
         $gate = $this->outlooks->one($judged)->gate;
 
@@ -68,7 +73,8 @@ final readonly class ShowCard
             AllowanceView::toThem($judged->today),
             $work->view(),
             Sound::Silence === $judged->gates->ways->sound,
-            $this->homework->tonight($judged, $work, $today),
+            null === $rest ? $this->homework->tonight($judged, $work, $today) : $this->homework->view($judged, $rest, $today),
+            null === $rest ? null : SentenceView::of(Verdict::of('own.weeks_no_jump'), LengthUnit::Centimetre),
             null === $gate ? null : SentenceView::of($gate->outlook, LengthUnit::Centimetre),
             $this->counted($held->athlete, $now),
             null === $effort ? null : CardEffortView::of($effort),

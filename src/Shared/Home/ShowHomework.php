@@ -108,7 +108,8 @@ final readonly class ShowHomework
         );
     }
 
-    private function view(Judged $one, PlannedSession $session, \DateTimeImmutable $day): HomeworkView
+    /** The work of a day as it was planned. */
+    public function view(Judged $one, PlannedSession $session, \DateTimeImmutable $day): HomeworkView
     {
         $key = $one->athlete->id()->toRfc4122();
         $practice = PlanPractice::of(

@@ -22,6 +22,12 @@ final readonly class TodaysWork
     ) {
     }
 
+    /** On a day that was planned without jumps. */
+    public function withoutSet(): self
+    {
+        return new self(null, null, $this->focus, $this->shelf);
+    }
+
     /** The set as a screen shows it: its cue is that of the fault, if there is one. */
     public function view(): ?DrillView
     {

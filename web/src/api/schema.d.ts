@@ -5690,6 +5690,7 @@ export interface components {
             drill: components["schemas"]["DrillView"] | null;
             silent: boolean;
             tonight: components["schemas"]["HomeworkView"];
+            planned: components["schemas"]["SentenceView"] | null;
             gate: components["schemas"]["SentenceView"] | null;
             counted: components["schemas"]["AttemptView"][];
             effort: components["schemas"]["CardEffortView"] | null;
@@ -6522,6 +6523,7 @@ export interface components {
         StoryBeatView: {
             day: string;
             cadence: number;
+            asked: number | null;
             variation: number;
             line: number | null;
             evenLine: number | null;

@@ -73,6 +73,7 @@ export function ownCard(with_: Partial<OwnCard> = {}): OwnCard {
         },
       ],
     },
+    planned: null,
     gate: { code: 'gate.reaches', sentence: 'Reaches 100 about 2 times in 10' },
     counted: [],
     effort: null,

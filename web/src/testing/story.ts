@@ -35,8 +35,8 @@ export const story: AthleteStory = {
     'This week 500 contacts: more than the 330 that the weeks before allow.',
   ),
   beats: [
-    { day: '2026-11-10', cadence: 96.2, variation: 0.062, line: 97, evenLine: 0.06 },
-    { day: '2026-11-20', cadence: 104, variation: 0.03, line: 103, evenLine: 0.031 },
+    { day: '2026-11-10', cadence: 96.2, asked: 100, variation: 0.062, line: -3.1, evenLine: 0.06 },
+    { day: '2026-11-20', cadence: 104, asked: 100, variation: 0.03, line: 3.2, evenLine: 0.031 },
   ],
   beatsSaid: [said('story.beat_now', 'The beat of doubles lately: about 104 jumps a minute.')],
   effortWeeks: [

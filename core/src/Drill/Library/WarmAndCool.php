@@ -101,7 +101,7 @@ final class WarmAndCool
                 .'seat, held by hand.',
             'watch' => 'even on both sides',
             'mistake' => 'stretching into pain',
-            'loads' => [BodyPart::Calf, BodyPart::Achilles, BodyPart::Foot, BodyPart::Knee],
+            'loads' => [BodyPart::Calf, BodyPart::Achilles, BodyPart::Foot, BodyPart::Shin, BodyPart::Knee],
         ],
         'lunges' => [
             'title' => 'Lunges forward and to the side',

@@ -44,11 +44,13 @@ final class StoryMessages
         'story.load_over' => 'This week {contacts, plural, one {# contact} other {# contacts}}: more than the {most, number} that the '
             .'weeks before allow.',
         'story.beat_none' => 'No take is in the log yet. A take that is logged from the Rhythm pages keeps its beat.',
-        'story.beat_now' => 'The beat of {what} lately: about {cadence, plural, one {# jump} other {# jumps}} a minute, {percent} % off '
+        'story.beat_now' => 'The beat of {what} lately: about {cadence, plural, one {# jump} other {# jumps}} a minute'
+            .'{above, plural, =0 {} other {, # above what the drill asks}}{below, plural, =0 {} other {, # below what the drill asks}}, '
+            .'{percent} % off '
             .'from jump to jump ({takes, plural, one {# take} other {# takes}}).',
         'story.beat_few' => 'From {least} takes on a change would be told.',
-        'story.beat_quicker' => 'Quicker since {day}: about {after} a minute, {before} before.',
-        'story.beat_slower' => 'Slower since {day}: about {after} a minute, {before} before.',
+        'story.beat_quicker' => 'Quicker since {day}: by about {by} a minute, against what the drills ask.',
+        'story.beat_slower' => 'Slower since {day}: by about {by} a minute, against what the drills ask.',
         'story.beat_evener' => 'More even since {day}: {after} % off, {before} % before.',
         'story.beat_rougher' => 'Less even since {day}: {after} % off, {before} % before.',
         'story.effort_none' => 'Nobody has said yet how hard a session was.',

@@ -52,6 +52,8 @@ final class TodayMessages
             .'other {, # more days}}.',
         'caution.ask_first' => '{caution}: ask a doctor or physiotherapist first. No jumping until they state '
             .'themselves that a professional has cleared it.',
+        'own.weeks_no_jump' => 'The weeks that your coach planned have no jumps today: hands and beat are enough. If you train with the '
+            .'class after all, ask for your set there.',
         'own.urgent' => '{caution}. Stop. Get medical help now. No training until you have stated that a professional has cleared it.',
         'own.leakage' => 'No jumping; see a doctor or pelvic-floor physiotherapist. It stays off until you have stated that a '
             .'professional has cleared it.',

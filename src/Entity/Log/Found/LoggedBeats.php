@@ -6,6 +6,8 @@ namespace Zumbo\App\Entity\Log\Found;
 
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\Log\Attempt;
+use Zumbo\App\Entity\Log\Attempts;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\Core\Rhythm\HeardBeat;
 use Zumbo\Core\Stage\Stage;
@@ -13,11 +15,11 @@ use Zumbo\Core\Stage\Stage;
 /**
  * The beats of the takes that were logged of one athlete.
  *
- * @phpstan-type Heard array{at: \DateTimeImmutable, stage: Stage, beat: HeardBeat}
+ * @phpstan-type Heard array{at: \DateTimeImmutable, stage: Stage, drill: string, beat: HeardBeat}
  */
 final readonly class LoggedBeats
 {
-    public function __construct(private GymDatabase $database)
+    public function __construct(private GymDatabase $database, private Attempts $attempts)
     {
     }
 
@@ -26,20 +28,28 @@ final readonly class LoggedBeats
      */
     public function of(Uuid $athlete, \DateTimeImmutable $from): array
     {
+        /** @var list<Attempt> $heard */
+        $heard = $this->database
+            ->entities()
+            ->createQuery(
+                'SELECT a FROM '.Attempt::class.' a WHERE a.athleteId = :athlete AND a.loggedAt >= :from
+                 AND a.cadencePerMin IS NOT NULL AND a.removedAt IS NULL ORDER BY a.loggedAt, a.id',
+            )
+            ->setParameter('athlete', $athlete, UuidType::NAME)
+            ->setParameter('from', $from, 'datetime_immutable')
+            ->getResult();
+        $drills = $this->attempts->drillsOf($heard);
         $beats = [];
-        foreach ($this->database->rows(
-            'SELECT logged_at, stage, cadence_per_min, variation FROM attempt WHERE gym_id = :gym AND athlete_id = :athlete
-             AND logged_at >= :from AND cadence_per_min IS NOT NULL AND variation IS NOT NULL AND removed_at IS NULL
-             ORDER BY logged_at, id',
-            ['athlete' => $athlete, 'from' => $from->format('Y-m-d H:i:s')],
-            ['athlete' => UuidType::NAME],
-        ) as ['logged_at' => $at, 'stage' => $stage, 'cadence_per_min' => $cadence, 'variation' => $variation]) {
-            \assert(\is_string($at) && \is_string($stage) && is_numeric($cadence) && is_numeric($variation));
-            $beats[] = [
-                'at' => new \DateTimeImmutable($at, new \DateTimeZone('UTC')),
-                'stage' => Stage::from($stage),
-                'beat' => new HeardBeat((float) $cadence, (float) $variation),
-            ];
+        foreach ($heard as $attempt) {
+            $beat = $attempt->beat();
+            if (null !== $beat) {
+                $beats[] = [
+                    'at' => $attempt->loggedAt(),
+                    'stage' => $attempt->stage(),
+                    'drill' => $drills[$attempt->setId()->toRfc4122()] ?? '',
+                    'beat' => $beat,
+                ];
+            }
         }
 
         return $beats;

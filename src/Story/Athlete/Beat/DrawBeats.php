@@ -8,6 +8,7 @@ use Zumbo\App\Entity\Log\Found\LoggedBeats;
 use Zumbo\App\Shared\SentenceView;
 use Zumbo\App\Shared\Today\Judged;
 use Zumbo\App\Story\Athlete\DrawCurves;
+use Zumbo\Core\Drill\DrillTable;
 use Zumbo\Core\Measure\LengthUnit;
 use Zumbo\Core\Story\BeatTrend;
 
@@ -29,18 +30,24 @@ final readonly class DrawBeats
     {
         $doubles = DrawCurves::doubles($judged->athlete->stage());
         $takes = [];
-        foreach ($this->beats->of($judged->athlete->id(), $from) as ['at' => $at, 'stage' => $stage, 'beat' => $beat]) {
+        foreach ($this->beats->of($judged->athlete->id(), $from) as ['at' => $at, 'stage' => $stage, 'drill' => $drill, 'beat' => $beat]) {
             if (DrawCurves::doubles($stage) === $doubles) {
                 $day = new \DateTimeImmutable($judged->dayOf($at));
-                $takes[] = ['day' => intdiv($day->getTimestamp(), self::DAY_S), 'named' => $day->format('j F Y'), 'beat' => $beat];
+                $takes[] = [
+                    'day' => intdiv($day->getTimestamp(), self::DAY_S),
+                    'named' => $day->format('j F Y'),
+                    'beat' => $beat,
+                    'asked' => DrillTable::has($drill) ? DrillTable::named($drill)->cadence : null,
+                ];
             }
         }
         $trend = BeatTrend::of($takes, $doubles ? 'doubles' : 'singles');
         $views = [];
-        foreach ($takes as $i => ['day' => $day, 'beat' => $beat]) {
+        foreach ($takes as $i => ['day' => $day, 'beat' => $beat, 'asked' => $asked]) {
             $views[] = new StoryBeatView(
                 gmdate('Y-m-d', $day * self::DAY_S),
                 $beat->cadence,
+                $asked,
                 $beat->variation,
                 $trend->line[$i] ?? null,
                 $trend->evenness[$i] ?? null,

@@ -13,9 +13,11 @@ final readonly class StoryBeatView
         public string $day,
         /** Jumps a minute. */
         public float $cadence,
+        /** What the drill asks; null: none. */
+        public ?float $asked,
         /** From jump to jump, as a share of the interval. */
         public float $variation,
-        /** The smooth line at this take, jumps a minute; null: too few takes. */
+        /** The smooth line at this take, jumps a minute above what is asked; null: too few takes, or nothing is asked. */
         public ?float $line,
         /** The same of the variation. */
         public ?float $evenLine,

@@ -84,11 +84,11 @@ final readonly class EffortWeeks
     }
 
     /**
-     * @param non-empty-list<StoryEffortWeekView> $weeks
+     * @param list<StoryEffortWeekView> $weeks the last is the week that is
      */
     private static function said(array $weeks): Verdict
     {
-        $last = $weeks[\count($weeks) - 1];
+        $last = $weeks[\count($weeks) - 1] ?? new StoryEffortWeekView('', 0, null, false);
         $over = \count(array_filter($weeks, static fn (StoryEffortWeekView $one): bool => $one->over));
 
         return $last->over

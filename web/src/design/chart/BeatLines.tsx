@@ -6,6 +6,8 @@ import { LeftAxis, letters, TimeAxis } from './axes';
 export interface Beat {
   day: string;
   cadence: number;
+  /** What the drill asks; null: nothing. */
+  asked: number | null;
   variation: number;
   line: number | null;
   evenLine: number | null;
@@ -28,10 +30,13 @@ const at = (day: string) => new Date(`${day}T12:00:00`);
 /** Jumps a minute above, how even they were below: each take a mark, the smooth line through them. */
 export function BeatLines({ beats, label, until, width }: Props) {
   const days = [...beats.map(({ day }) => day), until].sort();
-  const x = scaleTime({ domain: [at(days[0] ?? until), at(until)], range: [LEFT + 6, width - 14] });
-  const cadences = beats.flatMap(({ cadence, line }) => [cadence, line ?? cadence]);
+  const x = scaleTime({ domain: [at(days[0] ?? until), at(until)], range: [LEFT + 6, width - 24] });
+  const off = beats.flatMap(({ day, cadence, asked }) =>
+    asked === null ? [] : [{ day, by: cadence - asked }],
+  );
+  const most = Math.max(8, ...off.map(({ by }) => Math.abs(by)));
   const above = scaleLinear({
-    domain: [Math.min(...cadences) - 4, Math.max(...cadences) + 4],
+    domain: [-most, most],
     range: [TITLE + HIGH, TITLE + 8],
     nice: true,
   });
@@ -44,19 +49,36 @@ export function BeatLines({ beats, label, until, width }: Props) {
   return (
     <svg width={width} height={floor + BOTTOM} role="img" aria-label={label}>
       <text x={0} y={14} {...letters} fill={colours.ink}>
-        jumps a minute
+        jumps a minute above (+) or below what the drill asks
       </text>
-      <LeftAxis scale={above} x={LEFT} />
+      <LeftAxis scale={above} x={LEFT} format={(by) => (by > 0 ? `+${String(by)}` : String(by))} />
+      <line
+        x1={LEFT}
+        x2={width - 14}
+        y1={above(0)}
+        y2={above(0)}
+        stroke={colours.stone}
+        strokeDasharray="4 4"
+      />
       <text x={0} y={TITLE + HIGH + 16} {...letters} fill={colours.ink}>
         off from jump to jump, %
       </text>
       <LeftAxis scale={below} x={LEFT} format={(share) => String(Math.round(100 * share))} />
-      {beats.map(({ day, cadence, variation }, i) => (
-        <g key={i} fill={colours.card} strokeWidth={1.5}>
-          <circle cx={x(at(day))} cy={above(cadence)} r={3.5} stroke={colours.plum} />
-          <rect x={x(at(day)) - 3} y={below(variation) - 3} width={6} height={6} stroke={colours.pine} />
-        </g>
-      ))}
+      <g fill={colours.card} strokeWidth={1.5}>
+        {off.map(({ day, by }, i) => (
+          <circle key={i} cx={x(at(day))} cy={above(by)} r={3.5} stroke={colours.plum} />
+        ))}
+        {beats.map(({ day, variation }, i) => (
+          <rect
+            key={i}
+            x={x(at(day)) - 3}
+            y={below(variation) - 3}
+            width={6}
+            height={6}
+            stroke={colours.pine}
+          />
+        ))}
+      </g>
       <Through
         beats={beats}
         x={(day) => x(at(day))}

@@ -43,7 +43,12 @@ export function QuestionsPage() {
             <ul className={styles.questions}>
               {questions.data?.map(({ question, asked }) => (
                 <li key={question}>
-                  <button type="button" aria-pressed={question === chosen} onClick={() => ask(question)}>
+                  <button
+                    type="button"
+                    className={styles.ask}
+                    aria-pressed={question === chosen}
+                    onClick={() => ask(question)}
+                  >
                     {asked}
                   </button>
                 </li>

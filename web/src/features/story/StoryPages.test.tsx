@@ -45,7 +45,7 @@ describe('an athlete’s story', () => {
     const beat = cardOf('The beat of takes, and how even it was');
     expect(beat.getByRole('img', { name: story.beatsSaid[0]?.sentence ?? '' })).toBeVisible();
     await userEvent.click(beat.getByText('As a table'));
-    expect(beat.getByRole('row', { name: '2026-11-10 96.2 97 6.2 6' })).toBeVisible();
+    expect(beat.getByRole('row', { name: '2026-11-10 96.2 100 -3.1 6.2 6' })).toBeVisible();
   });
 
   it('takes down how hard today was, and takes it back', async () => {

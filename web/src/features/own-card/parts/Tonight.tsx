@@ -33,6 +33,7 @@ export function Tonight({ card, stopped, jumps }: Props) {
             {reason.sentence}
           </p>
         ))}
+      {card.planned !== null && <p role="note">{card.planned.sentence}</p>}
       <ol className={styles.blocks}>
         {blocks.map((block) => (
           <li key={block.title}>

@@ -70,6 +70,7 @@ export function FitForMe({ fit, fitting, onFitting }: Props) {
           {found.map((one, i) => (
             <li key={i}>
               <button
+                className={styles.pick}
                 type="button"
                 aria-pressed={i === fitting.pick}
                 onClick={() => onFitting({ ...fitting, pick: i })}

@@ -12,10 +12,11 @@ export function BeatCard({ story }: { story: AthleteStory }) {
       title="The beat of takes, and how even it was"
       said={said}
       table={{
-        head: ['day', 'jumps a minute', 'smooth', 'off, %', 'smooth, %'],
+        head: ['day', 'jumps a minute', 'the drill asks', 'above, smooth', 'off, %', 'smooth, %'],
         rows: story.beats.map((one) => [
           one.day,
           tenth(one.cadence),
+          tenth(one.asked),
           tenth(one.line),
           share(one.variation),
           share(one.evenLine),

@@ -11,6 +11,9 @@ import styles from '../story.module.css';
 /** A class with its warm-up. */
 const USUAL_MIN = 60;
 
+/** So many are in sight at once. */
+const FEW = 3;
+
 /** Effort times minutes week by week, and where a coach writes it down. */
 export function EffortCard({ story }: { story: AthleteStory }) {
   const weeks = story.effortWeeks.map(({ load, ...week }) => ({ ...week, contacts: load }));
@@ -42,6 +45,8 @@ export function EffortCard({ story }: { story: AthleteStory }) {
 function Said({ story }: { story: AthleteStory }) {
   const [open, setOpen] = useState(false);
   const [gone, setGone] = useState<Effort>();
+  const [all, showAll] = useState(false);
+  const shown = all ? story.efforts : story.efforts.slice(0, FEW);
   const say = useSayEffort(story.athleteId);
   const takeBack = useTakeBackEffort();
   return (
@@ -73,7 +78,7 @@ function Said({ story }: { story: AthleteStory }) {
         </p>
       )}
       <ul className={styles.rows}>
-        {story.efforts.map((one) => (
+        {shown.map((one) => (
           <li key={one.id} className={styles.saidRow}>
             <span>
               {sayEffort(one)}{' '}
@@ -91,6 +96,9 @@ function Said({ story }: { story: AthleteStory }) {
           </li>
         ))}
       </ul>
+      {shown.length < story.efforts.length && (
+        <Button onClick={() => showAll(true)}>Show all {story.efforts.length}</Button>
+      )}
     </div>
   );
 }
