@@ -38,6 +38,13 @@ test(
       await expect(counted(phone)).toContainText('23, stopped');
       await page.goto(`/athletes/${id}`);
       await expect(page.getByText('23, stopped own count')).toBeVisible();
+      await phone.getByRole('button', { name: 'How hard was today?' }).click();
+      await phone.getByRole('button', { name: '7 of 10' }).click();
+      await expect(phone.getByText('You said 7 of 10 for 60 minutes.')).toBeVisible({ timeout: 30_000 });
+      await page.goto(`/athletes/${id}/story`);
+      await expect(page.getByText('Effort times minutes this week: 420.').first()).toBeVisible();
+      await expect(page.getByText(/^7 of 10 for 60 minutes .+ their own word$/)).toBeVisible();
+      await page.goto(`/athletes/${id}`);
       await counted(phone).getByRole('button', { name: 'Undo' }).click();
       await expect(page.getByText('23, stopped own count')).toHaveCount(0, { timeout: 30_000 });
       await phone.context().close();
@@ -98,3 +105,40 @@ test('a link that was taken back is dead within a minute', { tag: '@phone' }, as
     await phone.context().close();
   });
 });
+
+test(
+  'somebody under 18: only the guardian’s card states that it was cleared',
+  { tag: '@phone' },
+  async ({ page, browser }) => {
+    test.slow();
+    await signIn(page);
+    await withAthlete(
+      page,
+      async (id) => {
+        const own = await phoneAt(browser, await handOut(page, id));
+        const guardians = await phoneAt(browser, await handOut(page, id, 'Guardian'));
+        await expect(guardians.getByText('guardian’s card')).toBeVisible();
+        await own.getByRole('button', { name: 'It hurts' }).click();
+        await own.getByRole('button', { name: 'A warning sign …' }).click();
+        await own.getByRole('button', { name: 'dizziness' }).click();
+        await own.getByRole('button', { name: 'dizziness: stop now' }).click();
+        await expect(own.getByRole('heading', { level: 1, name: 'No training today, Orla' })).toBeVisible({
+          timeout: 30_000,
+        });
+        await expect(own.getByRole('button', { name: 'This is my statement' })).toHaveCount(0);
+        await guardians.reload();
+        await guardians.getByLabel('Who cleared you?').fill('the doctor at the harbour');
+        await guardians.getByLabel('On which day?').fill('2026-11-24');
+        await guardians.getByLabel('What did they say? In your own words').fill('She may jump again.');
+        await guardians.getByLabel('I say this myself').check();
+        await guardians.getByRole('button', { name: 'This is my statement' }).click();
+        await expect(guardians.getByRole('heading', { level: 1 })).toHaveText(/^Tonight: .+, 5 minutes$/);
+        await own.reload();
+        await expect(own.getByRole('heading', { level: 1 })).toHaveText(/^Tonight: .+, 5 minutes$/);
+        await own.context().close();
+        await guardians.context().close();
+      },
+      { birthYear: 2014, guardianConsent: true },
+    );
+  },
+);

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Page } from '@playwright/test';
 import config from '../playwright.config';
-import { signIn, takenBack } from './coach';
+import { idOf, signIn, takenBack } from './coach';
 
 const sound = (name: string) =>
   fileURLToPath(new URL(`../../core/tests/Sound/files/${name}`, import.meta.url));
@@ -25,6 +25,13 @@ const said = (page: Page) => page.getByRole('group', { name: 'What it says' });
 
 test('a rope is heard through the microphone, and what was counted goes to the log', async ({ page }) => {
   await signIn(page);
+  const story = `/athletes/${await idOf(page, 'Yara')}/story`;
+  const takes = () =>
+    page.evaluate(
+      async (path) => ((await (await fetch(`/api${path}`)).json()) as { beats: unknown[] }).beats.length,
+      story,
+    );
+  const before = await takes();
   await page.goto('/rhythm/listen');
   await page.getByRole('button', { name: 'Record with this device' }).click();
   await expect(page.getByRole('button', { name: /^Stop, and hear [6-9] s/ })).toBeVisible({
@@ -42,6 +49,11 @@ test('a rope is heard through the microphone, and what was counted goes to the l
   await page.getByTitle(/^Yara/).click();
   await page.getByRole('button', { name: /^Log .+ for Yara/ }).click();
   await expect(page.getByRole('button', { name: 'Logged' })).toBeDisabled();
+  await expect.poll(takes).toBe(before + 1);
+  await page.goto(story);
+  await expect(page.getByRole('region', { name: 'The beat of takes, and how even it was' })).toContainText(
+    `(${String(before + 1)} takes)`,
+  );
   await page.goto('/');
   const justNow = page.getByRole('region', { name: 'Just now' });
   await takenBack(page, () => justNow.getByRole('button', { name: /^Undo Yara/ }).click());

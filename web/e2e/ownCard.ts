@@ -5,21 +5,28 @@ import { setClock } from './coach';
 const NAME = 'Orla Quayside';
 
 /** Somebody of their own for a journey, so that what is noted of them is nobody else's; gone at its end. */
-export async function withAthlete(page: Page, act: (id: string) => Promise<void>): Promise<void> {
-  const id = await page.evaluate(async (name) => {
-    const hex = Date.now().toString(16).padStart(12, '0');
-    const rest = crypto.randomUUID().slice(15);
-    const uuid = `${hex.slice(0, 8)}-${hex.slice(8)}-7${rest}`;
-    const answer = await fetch(`/api/athletes/${uuid}`, {
-      method: 'PUT',
-      headers: { 'Content-Type': 'application/json', 'csrf-token': 'csrf-token' },
-      body: JSON.stringify({ name, height: '168', dominantHand: 'right', experience: 'singles' }),
-    });
-    if (answer.status !== 201) {
-      throw new Error(await answer.text());
-    }
-    return uuid;
-  }, NAME);
+export async function withAthlete(
+  page: Page,
+  act: (id: string) => Promise<void>,
+  more: { birthYear?: number; guardianConsent?: boolean } = {},
+): Promise<void> {
+  const id = await page.evaluate(
+    async ([name, known]) => {
+      const hex = Date.now().toString(16).padStart(12, '0');
+      const rest = crypto.randomUUID().slice(15);
+      const uuid = `${hex.slice(0, 8)}-${hex.slice(8)}-7${rest}`;
+      const answer = await fetch(`/api/athletes/${uuid}`, {
+        method: 'PUT',
+        headers: { 'Content-Type': 'application/json', 'csrf-token': 'csrf-token' },
+        body: JSON.stringify({ name, height: '168', dominantHand: 'right', experience: 'singles', ...known }),
+      });
+      if (answer.status !== 201) {
+        throw new Error(await answer.text());
+      }
+      return uuid;
+    },
+    [NAME, more] as const,
+  );
   try {
     await act(id);
   } finally {
@@ -48,8 +55,13 @@ export async function withAthlete(page: Page, act: (id: string) => Promise<void>
 }
 
 /** The coach makes a link; answers with its address. */
-export async function handOut(page: Page, athlete: string): Promise<string> {
+export async function handOut(
+  page: Page,
+  athlete: string,
+  holder: 'Athlete' | 'Guardian' = 'Athlete',
+): Promise<string> {
   await page.goto(`/athletes/${athlete}/card`);
+  await page.getByText(holder, { exact: true }).click();
   await page.getByRole('button', { name: 'Make the link' }).click();
   return page.locator('code').innerText();
 }

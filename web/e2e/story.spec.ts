@@ -41,6 +41,7 @@ test('an athlete’s months: a sentence, pictures, tables and files', async ({ p
   }, svg.text);
   expect(read.slice(0, 2)).toEqual(['http://www.w3.org/2000/svg', 0]);
   expect(read[2]).toBeGreaterThan(5);
+  await expect(page.getByRole('img', { name: /^The beat of doubles lately/ })).toBeVisible();
   await check('story');
 });
 
