@@ -6,6 +6,7 @@ namespace Zumbo\App\Tests\Athletes;
 
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Uid\Uuid;
+use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Platform\Job\Chores;
 use Zumbo\App\Tests\ApiTestCase;
 
@@ -138,6 +139,28 @@ final class PrivacyApiTest extends ApiTestCase
                 $table,
             );
         }
+    }
+
+    /** A new table that names athletes has to be forgotten as well. */
+    public function testEveryTableThatNamesAnAthleteIsForgottenWithThem(): void
+    {
+        $tables = self::connection()->fetchFirstColumn(
+            "SELECT table_name FROM information_schema.columns WHERE table_schema = DATABASE() AND column_name = 'athlete_id'",
+        );
+        $forgotten = (new \ReflectionClassConstant(Athletes::class, 'THEIRS'))->getValue();
+        self::assertIsArray($forgotten);
+        self::assertSame([], array_diff($tables, $forgotten, ['practice', 'rope', 'stature']));
+        $this->signInto();
+        $id = $this->newAthlete();
+        $said = ['athleteId' => $id, 'on' => gmdate('Y-m-d'), 'effort' => 6, 'minutes' => 45];
+        $this->send('PUT', '/api/session-efforts/'.self::id(), $said);
+        $this->assertStatus(201);
+        $name = self::athlete()['name'];
+        $this->send('DELETE', '/api/athletes/'.$id, null, self::change(1));
+        $this->send('POST', "/api/athletes/$id/erase", ['name' => $name], self::change(2));
+        $this->assertStatus(204);
+        $own = Uuid::fromString($id)->toBinary();
+        self::assertSame(0, (int) self::connection()->fetchOne('SELECT COUNT(*) FROM session_effort WHERE athlete_id = ?', [$own]));
     }
 
     public function testWhoWasRemovedThreeMonthsAgoIsForgotten(): void

@@ -221,6 +221,9 @@ final class OwnCardApiTest extends CardTestCase
         $drill = $this->card($link)['drill']['code'] ?? null;
         self::assertNotNull($drill, 'a day with jumps in the plan');
         self::assertNull($this->card($link)['planned']);
+        // Another day may not be jumped on as well: a class without jumps.
+        $this->planOnly($today, false);
+        self::assertSame([null, 'class-no-jump'], [$this->card($link)['drill'], $this->card($link)['tonight']['kind']]);
         $this->planOnly($today % 7 + 1);
         $free = $this->card($link);
         self::assertSame([null, 0, 'home-no-jump'], [$free['drill'], $free['tonight']['contacts'], $free['tonight']['kind']]);
@@ -230,12 +233,12 @@ final class OwnCardApiTest extends CardTestCase
         self::assertSame([$drill, null], [$this->card($link)['drill']['code'] ?? null, $this->card($link)['planned']]);
     }
 
-    private function planOnly(int $weekday): void
+    private function planOnly(int $weekday, bool $mayJump = true): void
     {
         self::connection()->executeStatement(
-            'UPDATE accepted_weeks SET facts = JSON_SET(facts, \'$.classDays\', JSON_ARRAY(?), \'$.homeDays\', JSON_ARRAY())
-             WHERE gym_id = ?',
-            [$weekday, $this->gym->toBinary()],
+            'UPDATE accepted_weeks SET facts = JSON_SET(facts, \'$.classDays\', JSON_ARRAY(?), \'$.homeDays\', JSON_ARRAY(),
+             \'$.mayJump\', ? = 1) WHERE gym_id = ?',
+            [$weekday, (int) $mayJump, $this->gym->toBinary()],
         );
         self::service(EntityManagerInterface::class)->clear();
     }
