@@ -87,11 +87,9 @@ final class TrendTest extends TestCase
     public function testASlowerDrillIsNoSlowerBeat(): void
     {
         $takes = self::takes([60, 61, 59, 60, 110, 111, 109, 110], array_fill(0, 8, 0.03));
-        foreach ($takes as $i => $take) {
-            $takes[$i]['asked'] = $i < 4 ? 60.0 : 110.0;
-        }
+        $takes = array_map(static fn (array $take): array => ['asked' => $take['day'] < 12 ? 60.0 : 110.0] + $take, $takes);
         self::assertSame(['story.beat_now'], array_column(BeatTrend::of($takes, 'singles')->said, 'code'));
-        $takes[2]['asked'] = null;
+        $takes = array_map(static fn (array $take): array => ['asked' => 6 === $take['day'] ? null : 60.0] + $take, $takes);
         self::assertSame([0, 1, 3, 4, 5, 6, 7], array_keys(BeatTrend::of($takes, 'singles')->line), 'of a game no beat is asked');
     }
 

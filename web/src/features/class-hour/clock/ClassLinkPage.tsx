@@ -68,7 +68,13 @@ function OnPhone({ clock, away }: { clock: ClassClock; away: boolean }) {
         <fieldset className={styles.others}>
           <legend>Which is yours?</legend>
           {clock.programmes.map((one, i) => (
-            <button key={i} type="button" aria-pressed={i === mine} onClick={() => choose(i)}>
+            <button
+              key={i}
+              type="button"
+              className={styles.other}
+              aria-pressed={i === mine}
+              onClick={() => choose(i)}
+            >
               <strong>{one.title}</strong> {one.people.map((person) => person.firstName).join(', ')}
             </button>
           ))}
