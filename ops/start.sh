@@ -1,5 +1,6 @@
 # ./zumbo start [--port N] [--tls HOST] [--demo]
 # shellcheck shell=bash disable=SC1091
+case " $* " in *" --cluster "*) exec bash "$ZUMBO_ROOT/ops/cluster.sh" start "$@" ;; esac
 for part in base packages build instance mariadb web supervise left_over tls backup demo; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 port=''

@@ -11,7 +11,7 @@ start_web() {
   own_folders
   write_configuration
   # What runs goes on until here: a cache that can't be warmed, or a wrong configuration, costs nobody their evening.
-  nginx -t -q -c "$SOCKETS/nginx.conf.new" -e stderr 2>"$STATE/log/nginx-test.log" || { tail -n 3 "$STATE/log/nginx-test.log" >&2; fail "nginx refuses its configuration"; }
+  "${ON_MACHINE[@]}" nginx -t -q -c "$SOCKETS/nginx.conf.new" -e stderr 2>"$STATE/log/nginx-test.log" || { tail -n 3 "$STATE/log/nginx-test.log" >&2; fail "nginx refuses its configuration"; }
   mv "$SOCKETS/nginx.conf.new" "$SOCKETS/nginx.conf"
   mv "$SOCKETS/php-fpm.conf.new" "$SOCKETS/php-fpm.conf"
   stop_web
@@ -35,11 +35,11 @@ declare_web() {
   local as_root=() as=()
   if [ "$(id -u)" = 0 ]; then as_root=(-R); fi
   [ "$(id -un)" = "$WEB_USER" ] || as=(setpriv --reuid "$WEB_USER" --regid "$(id -gn "$WEB_USER")" --clear-groups)
-  declare_program fpm "$SOCKETS/php-fpm.conf" no "$SOCKETS/fpm.sock $SOCKETS/compute.sock" "$FPM" -F -y "$SOCKETS/php-fpm.conf" "${as_root[@]}" -d pcov.enabled=0 \
+  declare_program fpm "$SOCKETS/php-fpm.conf" no "$SOCKETS/fpm.sock $SOCKETS/compute.sock" "${ON_MACHINE[@]}" "$FPM" -F -y "$SOCKETS/php-fpm.conf" "${as_root[@]}" -d pcov.enabled=0 \
     -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
     -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
     -d opcache.preload="$WEB_CACHE/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER"
-  declare_program nginx "$SOCKETS/nginx.conf" no "$SOCKETS/private/publish.sock" nginx -c "$SOCKETS/nginx.conf" -e stderr
+  declare_program nginx "$SOCKETS/nginx.conf" no "$SOCKETS/private/publish.sock" "${ON_MACHINE[@]}" nginx -c "$SOCKETS/nginx.conf" -e stderr
   declare_worker worker "${as[@]}" --
   declare_worker sensor "${as[@]}" -- --live
   local name
@@ -51,23 +51,26 @@ declare_worker() {
   local name="$1" as=(); shift
   while [ "$1" != -- ]; do as+=("$1"); shift; done
   shift
-  declare_program "$name" "zumbo.place=$SOCKETS/$name" no '' "${as[@]}" "$PHP" -d pcov.enabled=0 -d memory_limit=256M \
+  declare_program "$name" "zumbo.place=$SOCKETS/$name" no '' "${ON_MACHINE[@]}" "${as[@]}" "$PHP" -d pcov.enabled=0 -d memory_limit=256M \
     -d "zumbo.place=$SOCKETS/$name" bin/console zumbo:work "$@"
   printf 'before() { cd %q; }\nexport ZUMBO_CACHE_DIR=%q ZUMBO_LOG_DIR=%q ZUMBO_RECORDINGS=%q ZUMBO_IMPORTS=%q ZUMBO_PUBLISH_SOCKET=%q APP_ENV=%q APP_DEBUG=0 APP_SECRET=%q DATABASE_URL=%q\n' \
-    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$STATE/recordings" "$STATE/imports" "$SOCKETS/private/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
+    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$FILES/recordings" "$FILES/imports" "$SOCKETS/private/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
     >> "$(service "$name")/program.new"
+  [ -z "${FRONT_ADDRESS:-}" ] || printf 'export ZUMBO_CLUSTER_MEMBER=1\n' >> "$(service "$name")/program.new"
   [ -z "${ZUMBO_NOW:-}" ] || printf 'export ZUMBO_NOW=%q\n' "$ZUMBO_NOW" >> "$(service "$name")/program.new"
 }
 
 FPM="$(command -v php-fpm8.2 || echo /usr/sbin/php-fpm8.2)"
 
 web_answers() {
-  "$PHP" -r 'exit(@file_get_contents("http://127.0.0.1:'"$WEB_PORT"'/api/ready") === false ? 1 : 0);'
+  "$PHP" -r 'exit(@file_get_contents("http://'"$WEB_LISTEN"':'"$WEB_PORT"'/api/ready") === false ? 1 : 0);'
 }
 
 # The port is part of the address under which phones have installed the app and keep what waits: it never changes by itself.
 choose_web_port() {
   local wish="$1"
+  # A machine of a cluster has an address of its own, and the port of the front.
+  [ "$WEB_LISTEN" = 127.0.0.1 ] || return 0
   if [ -n "$wish" ] && [ "$wish" != "$WEB_PORT" ]; then
     port_is_free "$wish" || fail "port $wish is taken by another program; leave --port out and the next free one is used"
     WEB_PORT="$wish"
@@ -79,6 +82,9 @@ choose_web_port() {
   write_ports
 }
 FIRST_WEB_PORT=8080
+WEB_LISTEN=127.0.0.1
+# On a machine of a cluster what it is started with (lib/cluster.sh); else nothing.
+ON_MACHINE=()
 
 # A cache of its own for each state of the app: what runs keeps the one it was started with.
 warm_cache() {
@@ -103,7 +109,7 @@ forget_other_caches() {
 own_folders() {
   # nginx's own temporary files, recordings and the app's log must be writable for the unprivileged workers, and closed to
   # everybody else on this machine.
-  local folders=("$STATE/tmp" "$STATE/recordings" "$STATE/imports" "$STATE/log/app" "$SOCKETS/private")
+  local folders=("$STATE/tmp" "$FILES/recordings" "$FILES/imports" "$STATE/log/app" "$SOCKETS/private")
   mkdir -p "${folders[@]}"
   chown -R "$WEB_USER" "${folders[@]}"
   chmod 0700 "${folders[@]}"
@@ -118,10 +124,18 @@ write_configuration() {
 fill() {
   local text name
   text="$(cat "$1")"
-  local GROUP_LINES='' NGINX_USER='' NOW_LINE='' TLS_LINES='' TRUSTED_HOSTS='^127\.0\.0\.1$,^localhost$,^\[::1\]$'
+  local GROUP_LINES='' NGINX_USER='' NOW_LINE='' TLS_LINES='' FRONT_LINES='' HINT_UPSTREAM='' HINT_PASS='' MEMBER_LINE='' TRUSTED_HOSTS='^127\.0\.0\.1$,^localhost$,^\[::1\]$'
   if [ -n "${TLS_HOST:-}" ]; then
     TLS_LINES="$(printf 'listen 0.0.0.0:%s ssl;\n        ssl_certificate "%s/tls/server.pem";\n        ssl_certificate_key "%s/tls/server.key";' "$TLS_PORT" "$STATE" "$STATE")"
     TRUSTED_HOSTS="$TRUSTED_HOSTS,^$(printf '%s' "$TLS_HOST" | sed 's/\./\\./g')\$"
+  fi
+  # On a machine of a cluster hints go over Redis, and who asks is told by the front.
+  if [ -n "${FRONT_ADDRESS:-}" ]; then
+    HINT_UPSTREAM="upstream hints { nchan_redis_server redis://$FRONT_ADDRESS:$REDIS_PORT; }"
+    HINT_PASS='nchan_redis_pass hints;'
+    MEMBER_LINE='env[ZUMBO_CLUSTER_MEMBER] = "1"'
+    TRUSTED_HOSTS="$TRUSTED_HOSTS,^$(printf '%s' "$MACHINE_ADDRESS" | sed 's/\./\\./g')\$"
+    FRONT_LINES="set_real_ip_from $FRONT_ADDRESS; real_ip_header X-Forwarded-For;"
   fi
   # php-fpm refuses an empty variable, so the line is there only with a value.
   if [ -n "${ZUMBO_NOW:-}" ]; then NOW_LINE="env[ZUMBO_NOW] = \"$ZUMBO_NOW\""; fi
@@ -129,7 +143,7 @@ fill() {
     NGINX_USER="user $WEB_USER;"
     GROUP_LINES="user = $WEB_USER"$'\n'"group = $(id -gn "$WEB_USER")"$'\n'"listen.owner = $WEB_USER"
   fi
-  for name in ZUMBO_ROOT STATE SOCKETS WEB_CACHE WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS; do
+  for name in ZUMBO_ROOT STATE SOCKETS WEB_CACHE WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS WEB_LISTEN FRONT_LINES HINT_UPSTREAM HINT_PASS FILES MEMBER_LINE; do
     text="${text//"@$name@"/"${!name}"}"   # quoted: bash 5.2 gives & a meaning otherwise
   done
   printf '%s\n' "$text"

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Platform;
 
 use Doctrine\DBAL\Driver\PDO\Exception as DriverException;
+use Doctrine\DBAL\Exception\ConnectionLost;
 use Doctrine\DBAL\Exception\DeadlockException;
+use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Athletes\AthleteInput;
@@ -13,7 +15,9 @@ use Zumbo\App\Athletes\SaveAthlete;
 use Zumbo\App\Entity\People\Athletes;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Live\Hints;
 use Zumbo\App\Platform\Write\Transaction;
+use Zumbo\App\Platform\Write\WrittenRevision;
 use Zumbo\App\Tests\ApiTestCase;
 
 final class TransactionTest extends ApiTestCase
@@ -62,6 +66,61 @@ final class TransactionTest extends ApiTestCase
         }
         self::assertSame(1, $tries);
         self::assertSame(0, $this->revision($gym));
+    }
+
+    public function testInAClusterItWaitsForAnotherDatabaseAndRunsAllOfItAgain(): void
+    {
+        $gym = $this->enteredGym();
+        foreach ([1047, 1180] as $lost) {
+            $tries = 0;
+            $run = self::inACluster()->run(static function () use (&$tries, $lost): string {
+                return ++$tries < 2 ? throw self::gone($lost) : 'done';
+            });
+            self::assertSame([2, 'done'], [$tries, $run], (string) $lost);
+        }
+        self::assertSame(2, (int) self::connection()->fetchOne('SELECT revision FROM gym WHERE id = ?', [$gym->toBinary()]));
+    }
+
+    public function testWithOneDatabaseAloneNobodyIsKeptWaiting(): void
+    {
+        $this->enteredGym();
+        $tries = 0;
+        try {
+            self::service(Transaction::class)->run(static function () use (&$tries): never {
+                ++$tries;
+                throw self::gone(2006);
+            });
+        } catch (ConnectionLost) {
+        }
+        self::assertSame(1, $tries);
+    }
+
+    public function testWhatWritesNothingRaisesNoRevision(): void
+    {
+        $gym = $this->enteredGym();
+        self::assertFalse(self::service(Transaction::class)->run(static fn (): bool => false));
+        self::assertSame(0, $this->revision($gym));
+        self::service(Transaction::class)->run(static fn (): bool => true);
+        self::assertSame(1, $this->revision($gym));
+    }
+
+    private static function gone(int $code): ConnectionLost
+    {
+        $driver = new DriverException('gone', 'HY000', $code, new \PDOException('gone', $code));
+
+        return new ConnectionLost($driver, null);
+    }
+
+    private static function inACluster(): Transaction
+    {
+        return new Transaction(
+            self::service(GymDatabase::class),
+            self::service(ManagerRegistry::class),
+            self::service(GymScope::class),
+            self::service(Hints::class),
+            self::service(WrittenRevision::class),
+            true,
+        );
     }
 
     public function testADeadlockThatNeverEndsIsToldAfterFiveTries(): void

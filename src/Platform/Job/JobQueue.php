@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Platform\Job;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception\RetryableException;
 use Psr\Clock\ClockInterface;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
@@ -132,7 +133,7 @@ final readonly class JobQueue
      */
     public function take(bool $live = false): ?Job
     {
-        return $this->connection->transactional(function () use ($live): ?Job {
+        return $this->claim(function () use ($live): ?Job {
             $job = $this->oldest(
                 'state IN (:waiting, :agreed)
                  OR (state IN (:reading, :writing) AND beat_at < :silent AND tries < '.
@@ -160,7 +161,7 @@ final readonly class JobQueue
      */
     public function takeHopeless(string $fault, bool $live = false): ?Job
     {
-        return $this->connection->transactional(function () use ($fault, $live): ?Job {
+        return $this->claim(function () use ($fault, $live): ?Job {
             $job = $this->oldest(
                 'state IN (:reading, :writing) AND beat_at < :silent AND tries >= '.self::MOST_TRIES,
                 $live,
@@ -171,6 +172,21 @@ final readonly class JobQueue
 
             return $job;
         });
+    }
+
+    /**
+     * The claim is a transaction of its own, and the work begins after its commit: a lock binds one database of a cluster only, so that
+     * a worker at another may have picked the same job, and the later commit is refused. Then there is nothing to do for now.
+     *
+     * @param callable(): ?Job $pick
+     */
+    private function claim(callable $pick): ?Job
+    {
+        try {
+            return $this->connection->transactional($pick(...));
+        } catch (RetryableException) {
+            return null;
+        }
     }
 
     /** @return bool whether to go on */

@@ -11,8 +11,11 @@ use Doctrine\DBAL\Exception\ConnectionException;
  */
 final class DatabaseAway
 {
-    /** Too many connections, shutting down, no socket, gone away, lost during the query. */
-    private const CODES = [1040, 1053, 2002, 2003, 2006, 2013];
+    /**
+     * Too many connections, shutting down, no socket, gone away, lost during the query; of a cluster: a database without a quorum,
+     * one that lost it during the commit, a connection that was ended from elsewhere.
+     */
+    private const CODES = [1040, 1053, 2002, 2003, 2006, 2013, 1047, 1180, 1927];
 
     public static function is(\Throwable $e): bool
     {

@@ -16,8 +16,11 @@ use Zumbo\App\Platform\Input\WriteCondition;
  */
 final readonly class IdempotentWrite
 {
-    public function __construct(private Transaction $transaction, private GymDatabase $database)
-    {
+    public function __construct(
+        private Transaction $transaction,
+        private GymDatabase $database,
+        private WrittenRevision $written,
+    ) {
     }
 
     /**
@@ -72,12 +75,19 @@ final readonly class IdempotentWrite
 
         return $this->once($id, $subject->kind, function () use ($id, $hash, $subject, $apply): bool {
             $seen = $this->database->rows(
-                'SELECT body_hash FROM mutation WHERE gym_id = :gym AND id = :id',
+                'SELECT body_hash, revision FROM mutation WHERE gym_id = :gym AND id = :id',
                 ['id' => $id],
                 ['id' => UuidType::NAME],
             );
             if ([] !== $seen) {
-                return $seen[0]['body_hash'] === $hash ? false : throw MutationReused::of($id);
+                if ($seen[0]['body_hash'] !== $hash) {
+                    throw MutationReused::of($id);
+                }
+                // Whoever asks again hears of the revision that it had then; a screen that is behind asks for it.
+                \assert(is_numeric($seen[0]['revision']));
+                $this->written->note((int) $seen[0]['revision']);
+
+                return false;
             }
             $this->database->execute(
                 'INSERT INTO mutation (gym_id, id, body_hash, revision) SELECT :gym, :id, :hash, revision

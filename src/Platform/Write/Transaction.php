@@ -5,18 +5,27 @@ declare(strict_types=1);
 namespace Zumbo\App\Platform\Write;
 
 use Doctrine\DBAL\Exception\RetryableException;
+use Doctrine\DBAL\Exception as DbalException;
 use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Platform\Live\Hints;
+use Zumbo\App\Platform\Problem\DatabaseAway;
 
 /**
- * Runs a use case in one transaction that also raises the gym's revision. After a deadlock the whole use case runs
- * again with a fresh entity manager: half of it was rolled back, so half of it can't be kept.
+ * Runs a use case in one transaction that also raises the gym's revision. After a deadlock, or where another database of a cluster
+ * was first (certification), the whole use case runs again with a fresh entity manager: half of it was rolled back, so half of it
+ * can't be kept. Where the database went away it waits until another has taken over. Whether its commit was the last thing that
+ * database did is not known then: a use case must be one that counts once (IdempotentWrite).
  */
 final readonly class Transaction
 {
     private const MOST_TRIES = 5;
+
+    /** Another database of a cluster has taken over within three seconds, as measured; a request is held no longer than this. */
+    private const MOST_WAITS = 12;
+    private const WAIT_US = 400_000;
 
     public function __construct(
         private GymDatabase $database,
@@ -24,6 +33,8 @@ final readonly class Transaction
         private GymScope $scope,
         private Hints $hints,
         private WrittenRevision $written,
+        /** Several databases stand behind one address. */
+        #[Autowire('%env(bool:default::ZUMBO_CLUSTER_MEMBER)%')] private bool $cluster = false,
     ) {
     }
 
@@ -31,17 +42,20 @@ final readonly class Transaction
      * @template T
      *
      * @param callable(): T $useCase reads and writes through GymDatabase and the records; must keep no entity between
-     *                               tries
+     *                               tries; false: nothing is to be written after all, and what was is taken back
      * @param string|null   $kind    of row it is about, for the screens that hear of it
      *
      * @return T
      */
     public function run(callable $useCase, ?string $kind = null): mixed
     {
+        $waits = 0;
         for ($try = 1;; ++$try) {
             try {
                 [$revision, $result] = $this->once($useCase);
-                $this->hints->changed($this->scope->gymId(), $revision, $kind);
+                if (null !== $revision) {
+                    $this->hints->changed($this->scope->gymId(), $revision, $kind);
+                }
 
                 return $result;
             } catch (RetryableException $e) {
@@ -50,8 +64,22 @@ final readonly class Transaction
                 }
                 $this->registry->resetManager();
                 usleep(5000 * $try);
+            } catch (DbalException $e) {
+                if (!DatabaseAway::is($e) || ++$waits > $this->mostWaits()) {
+                    throw $e;
+                }
+                $this->database->entities()->getConnection()->close();
+                $this->registry->resetManager();
+                usleep(self::WAIT_US);
+                --$try;
             }
         }
+    }
+
+    /** One database alone comes back later than anybody would wait: its screens hear at once that it is away. */
+    private function mostWaits(): int
+    {
+        return $this->cluster ? self::MOST_WAITS : 0;
     }
 
     /**
@@ -59,7 +87,7 @@ final readonly class Transaction
      *
      * @param callable(): T $useCase
      *
-     * @return array{int, T} the revision it raised the gym to, and its result
+     * @return array{int|null, T} the revision it raised the gym to, and its result; null: nothing was written, and none is raised
      */
     private function once(callable $useCase): array
     {
@@ -72,13 +100,19 @@ final readonly class Transaction
             $this->database->execute('UPDATE gym SET revision = LAST_INSERT_ID(revision + 1) WHERE id = :gym');
             $revision = (int) $connection->lastInsertId();
             $result = $useCase();
+            if (false === $result) {
+                $connection->rollBack();
+
+                return [null, $result];
+            }
             $manager->flush();
             $connection->commit();
             $this->written->note($revision);
 
             return [$revision, $result];
         } catch (\Throwable $e) {
-            if ($connection->isTransactionActive()) {
+            // What has gone away has rolled back by itself.
+            if ($connection->isTransactionActive() && !DatabaseAway::is($e)) {
                 $connection->rollBack();
             }
             throw $e;
