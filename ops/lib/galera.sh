@@ -19,7 +19,8 @@ galera_certificate() {
     -subj '/CN=Zumbo cluster' -keyout "$folder/node.key" -out "$folder/node.pem" )
 }
 
-# declare_db_node: of the machine in use. Whether it founds the cluster is asked at each start, never remembered.
+# declare_db_node: of the machine in use. Whether it founds the cluster is asked at each start, never remembered. A wait for a lock is
+# short: where a whole copy is lent to another, commits stand still, and who waits for such a commit would wait for 50 s.
 declare_db_node() {
   local user peers; user="$(service_user mysql)"
   peers="$(for name in $(cluster_nodes db); do cluster_address "$name"; done | paste -sd,)"
@@ -35,12 +36,11 @@ declare_db_node() {
   declare_program db "$SOCKETS/data" yes "$SOCKETS/db.sock" "${ON_MACHINE[@]}" mariadbd --no-defaults --user="$user" \
     --datadir="$SOCKETS/data" --socket="$SOCKETS/db.sock" --pid-file="$SOCKETS/db.pid" --bind-address="$MACHINE_ADDRESS" --port=3306 \
     --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_uca1400_ai_ci --innodb-buffer-pool-size=128M \
-    --innodb-flush-log-at-trx-commit=1 --innodb-autoinc-lock-mode=2 --binlog-format=ROW --max-connections=150 \
+    --innodb-flush-log-at-trx-commit=1 --innodb-autoinc-lock-mode=2 --innodb-lock-wait-timeout=4 --binlog-format=ROW --max-connections=150 \
     --wsrep-on=ON --wsrep-provider="$GALERA" --wsrep-cluster-name="$CLUSTER-$FOLDER_ID" --wsrep-cluster-address="gcomm://$peers" \
     --wsrep-node-name="$MACHINE" --wsrep-node-address="$MACHINE_ADDRESS" --wsrep-sst-method=rsync \
     --wsrep-sst-receive-address="$MACHINE_ADDRESS:4444" --wsrep-slave-threads=2 --wsrep-provider-options="$options"
-  # shellcheck disable=SC2016
-  printf 'before() { if [ -e %q ]; then rm %q; COMMAND+=(--wsrep-new-cluster); fi; }\n' "$STATE/found" "$STATE/found" >> "$(service db)/program.new"
+  printf 'before() { . %q; join %q; }\n' "$ZUMBO_ROOT/ops/supervised/db-join.sh" "$STATE" >> "$(service db)/program.new"
   publish_program db
   declare_program health "zumbo.health=$SOCKETS" no '' "${ON_MACHINE[@]}" "$PHP" -n -d extension=mysqlnd -d extension=pdo -d extension=pdo_mysql -d "zumbo.health=$SOCKETS" \
     "$ZUMBO_ROOT/ops/supervised/db-health.php" "$MACHINE_ADDRESS:$HEALTH_PORT" "$SOCKETS/db.sock"
@@ -68,9 +68,9 @@ founder() {
 # How far the rows of a machine reach that does not run: the number of its last transaction.
 recovered_position() {
   ( use_machine "$1"
-    local said
-    said="$(mariadbd --no-defaults --user="$(service_user mysql)" --datadir="$SOCKETS/data" --socket="$SOCKETS/recover.sock" --wsrep-recover --wsrep-provider="$GALERA" --skip-networking 2>&1 || true)"
-    sed -n 's/.*Recovered position: [0-9a-f-]*:\(-\{0,1\}[0-9]*\).*/\1/p' <<< "$said" | tail -1 | grep . || echo -1 )
+    . "$ZUMBO_ROOT/ops/supervised/db-join.sh"
+    said="$(position --no-defaults --user="$(service_user mysql)" --datadir="$SOCKETS/data" --wsrep-on=ON --wsrep-provider="$GALERA" --wsrep-cluster-address=gcomm://)"
+    echo "${said##*:}" )
 }
 
 db_node_is_synced() {
@@ -93,6 +93,8 @@ start_databases() {
       if program_runs db; then exit 0; fi
       declare_db_node
       [ "$name" != "$found" ] || touch "$STATE/found"
+      # Nobody is there whom it could take apart.
+      [ -n "$running" ] || touch "$STATE/together"
       run_program db
       run_program health
       # The founder has to be there before anybody joins; where all come back together nobody waits for the other.

@@ -31,6 +31,11 @@ final readonly class ProblemListener
         if (!str_starts_with($event->getRequest()->getPathInfo(), '/api/')) {
             return;
         }
+        if (DatabaseAway::is($event->getThrowable())) {
+            // Who is signed in could not be read; that it is nobody must not be written into the session, should the database be back
+            // before the answer is out. Without this mark the firewall writes nothing.
+            $event->getRequest()->attributes->remove('_security_firewall_run');
+        }
         $problem = $this->problemOf($event->getThrowable());
         $event->setResponse($problem->response());
     }
