@@ -1,6 +1,6 @@
 # ./zumbo test cluster [--seconds N] [--seed N] [--falls LIST]: writers, and machines that fall at seeded times; afterwards every
 # acknowledged entry stands once. The same with another seed is another evening.
-# shellcheck shell=bash disable=SC1091
+# shellcheck shell=bash disable=SC1091,SC2046,SC2016,SC2086
 set -euo pipefail
 # Beside a cluster that somebody looks at: other names, other addresses.
 export CLUSTER=falls ZUMBO_CLUSTER="${ZUMBO_ROOT:?}/var/falls.lst"
@@ -20,6 +20,7 @@ done
 WRITERS=10
 EVERY_S=9
 make_run_place
+install_packages $(missing_cluster_packages)
 if ! namespaces_allowed; then
   say "cluster: skipped: machines that fall need network namespaces, and this user may make none (run it as root)"
   exit 0

@@ -1,5 +1,5 @@
 # ./zumbo start|stop|status --cluster [--port N]: three databases, two web machines and the front, on this machine.
-# shellcheck shell=bash disable=SC1091
+# shellcheck shell=bash disable=SC1091,SC2046,SC2016,SC2086
 for part in base packages build instance mariadb web supervise left_over tls backup demo cluster galera; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 verb="$1"; shift
 port=''
@@ -82,7 +82,7 @@ case "$verb" in
     take_lock cluster 900
     ensure_runtime_packages
     install_packages $(missing_cluster_packages)
-    ( build_all )
+    ( build_all "${ZUMBO_BUILD:-}" )
     lay_cables
     galera_certificate
     step "starting $(cluster_nodes db | wc -l) databases, $(cluster_nodes web | wc -l) web machines and the front$(namespaces_allowed || echo ', without namespaces')"

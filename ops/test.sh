@@ -1,12 +1,13 @@
-# ./zumbo test [core|app|web|e2e]: everything, or one part. Own database, own ports: may run while the app runs.
+# ./zumbo test [core|app|web|e2e|cluster]: everything, or one part; of `cluster` everything has a short one. Own database, own ports: may run while the app runs.
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over beside; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 parts=(core app web e2e)
+if [ "${1:-}" = cluster ]; then shift; exec bash "$ZUMBO_ROOT/ops/cluster-test.sh" "$@"; fi
 if [ $# -gt 0 ]; then
   case "$1" in
     core|app|web|e2e) parts=("$1") ;;
-    *) usage_error "test: '$1' is unknown; accepted: core, app, web, e2e" ;;
+    *) usage_error "test: '$1' is unknown; accepted: core, app, web, e2e, cluster" ;;
   esac
   [ $# = 1 ] || usage_error "test takes one part at most"
 fi
@@ -84,6 +85,12 @@ test_php() {
   for part in core app; do if wanted "$part"; then "test_$part"; fi; done
 }
 
+# A class goes on though one of three databases falls. All the machines at once and for longer: ./zumbo test cluster.
+test_fall() {
+  step "cluster: one database falls"
+  ZUMBO_BUILD=dev bash "$ZUMBO_ROOT/ops/cluster-test.sh" --seconds 40 --falls db-kill
+}
+
 # The front end's checks need no database: they run beside those of the core and the app.
 test_code() {
   if wanted web; then beside web test_web; fi
@@ -112,4 +119,5 @@ trap stop_lanes EXIT
 started=$SECONDS
 ( trap end_beside EXIT; test_code )
 if wanted e2e; then ( trap end_beside EXIT; test_e2e ); fi
+if [ "${#parts[@]}" = 4 ]; then ( test_fall ); fi
 say "all of: ${parts[*]} passed in $((SECONDS - started)) s"

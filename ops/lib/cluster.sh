@@ -20,7 +20,15 @@ cluster_address() {
 namespaces_allowed() {
   if [ -z "${NAMESPACES:-}" ]; then
     NAMESPACES=no
-    if [ "$(id -u)" = 0 ] && ip netns add "zumbo-try-$FOLDER_ID" 2>/dev/null; then ip netns del "zumbo-try-$FOLDER_ID"; NAMESPACES=yes; fi
+    # All that is needed of them: a bridge, and a cable with one end in a namespace.
+    local try="zt$FOLDER_ID"
+    if [ "$(id -u)" = 0 ] && ip netns add "$try" 2>/dev/null; then
+      if ip link add "$try" type bridge 2>/dev/null; then
+        if ip link add "${try}v" type veth peer name eth0 netns "$try" 2>/dev/null; then NAMESPACES=yes; ip link del "${try}v"; fi
+        ip link del "$try"
+      fi
+      ip netns del "$try"
+    fi
     export NAMESPACES
   fi
   [ "$NAMESPACES" = yes ]
@@ -69,7 +77,7 @@ use_machine() {
   esac
   mkdir -p "$VAR/$CLUSTER-$1"
   # One secret for all of them: a session that began on one goes on on another.
-  if [ ! -s "$VAR/$CLUSTER-front/secrets" ]; then mkdir -p "$VAR/$CLUSTER-front"; ( use_instance $CLUSTER-front ); fi
+  if [ ! -s "$VAR/$CLUSTER-front/secrets" ]; then mkdir -p "$VAR/$CLUSTER-front"; ( use_instance "$CLUSTER-front" ); fi
   [ "$1" = front ] || cp "$VAR/$CLUSTER-front/secrets" "$VAR/$CLUSTER-$1/secrets"
   DATABASE=zumbo
   use_instance "$CLUSTER-$1"
