@@ -2,7 +2,7 @@
 # shellcheck shell=bash disable=SC1091
 for part in base packages build instance mariadb web supervise left_over; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
-names=(calc arc pace bands bend ladder plan follow hall faults path gear sound events hand phone story routes class screens dying import growth bytes)
+names=(calc arc pace bands bend ladder plan follow hall faults path gear sound events hand phone story cluster routes class screens dying import growth bytes)
 if [ $# -gt 0 ]; then
   case " ${names[*]} " in *" $1 "*) names=("$1") ;; *) usage_error "bench: '$1' is unknown; accepted: ${names[*]}" ;; esac
 fi
@@ -222,6 +222,24 @@ bench_story() {
 bench_phone() {
   bench_instance
   ( cd web && node scripts/phone-load.mjs "http://127.0.0.1:$WEB_PORT" maren@saltmarsh.example 'harbour rope 14' )
+}
+
+# One machine against three databases, two web machines and a front that all share these two cores: what keeping three costs, not
+# what three machines bring.
+bench_cluster() {
+  local one three
+  bench_instance
+  one="$( cd web && node scripts/cluster/throughput.mjs one "http://127.0.0.1:$WEB_PORT" 8 )"
+  ( stop_web; stop_database )
+  export CLUSTER=falls ZUMBO_CLUSTER="$VAR/falls.lst"
+  sed 's/10\.78\./10.79./' ops/cluster.lst > "$ZUMBO_CLUSTER"
+  three="$( trap 'bash ops/cluster.sh stop >/dev/null 2>&1; rm -rf "$VAR"/falls-*' EXIT
+    bash ops/cluster.sh start --port "$(reserve_port 18480)" >&2
+    cd web && node scripts/cluster/throughput.mjs three "http://127.0.0.1:$(. "$VAR/falls-front/ports"; echo "$WEB_PORT")" 8 )"
+  awk -v a="$one" -v b="$three" 'BEGIN {
+    split(a, x, " "); split(b, y, " ")
+    printf "cluster: ten coaches of one gym: %d entries/s on one machine (median %d ms, 95 %% within %d), %d/s on three databases (%d, %d), ratio %.2f; %d pages read/s (%d, %d), %d/s (%d, %d), ratio %.2f\n", x[2], x[3], x[4], y[2], y[3], y[4], y[2] / x[2], x[5], x[6], x[7], y[5], y[6], y[7], y[5] / x[5]
+  }'
 }
 
 bench_bytes() { ( cd web && node scripts/first-load.mjs ); }
