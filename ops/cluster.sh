@@ -55,6 +55,7 @@ start_web_machines() {
       WEB_LISTEN="$MACHINE_ADDRESS"; WEB_PORT="$web_port"; write_ports
       FRONT_ADDRESS="$(cluster_address front)"
       DATABASE_URL="$(cluster_database_url "$DB_WRITE_PORT")"; export DATABASE_URL
+      ZUMBO_READ_URL="$(cluster_database_url "$DB_READ_PORT")"; export ZUMBO_READ_URL
       start_supervisor
       start_web '' )
   done

@@ -56,7 +56,7 @@ declare_worker() {
   printf 'before() { cd %q; }\nexport ZUMBO_CACHE_DIR=%q ZUMBO_LOG_DIR=%q ZUMBO_RECORDINGS=%q ZUMBO_IMPORTS=%q ZUMBO_PUBLISH_SOCKET=%q APP_ENV=%q APP_DEBUG=0 APP_SECRET=%q DATABASE_URL=%q\n' \
     "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$FILES/recordings" "$FILES/imports" "$SOCKETS/private/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
     >> "$(service "$name")/program.new"
-  [ -z "${FRONT_ADDRESS:-}" ] || printf 'export ZUMBO_CLUSTER_MEMBER=1\n' >> "$(service "$name")/program.new"
+  [ -z "${FRONT_ADDRESS:-}" ] || printf 'export ZUMBO_CLUSTER_MEMBER=1 ZUMBO_READ_URL=%q\n' "$ZUMBO_READ_URL" >> "$(service "$name")/program.new"
   [ -z "${ZUMBO_NOW:-}" ] || printf 'export ZUMBO_NOW=%q\n' "$ZUMBO_NOW" >> "$(service "$name")/program.new"
 }
 
@@ -133,7 +133,7 @@ fill() {
   if [ -n "${FRONT_ADDRESS:-}" ]; then
     HINT_UPSTREAM="upstream hints { nchan_redis_server redis://$FRONT_ADDRESS:$REDIS_PORT; }"
     HINT_PASS='nchan_redis_pass hints;'
-    MEMBER_LINE='env[ZUMBO_CLUSTER_MEMBER] = "1"'
+    MEMBER_LINE='env[ZUMBO_CLUSTER_MEMBER] = "1"'$'\n'"env[ZUMBO_READ_URL] = \"$ZUMBO_READ_URL\""
     TRUSTED_HOSTS="$TRUSTED_HOSTS,^$(printf '%s' "$MACHINE_ADDRESS" | sed 's/\./\\./g')\$"
     FRONT_LINES="set_real_ip_from $FRONT_ADDRESS; real_ip_header X-Forwarded-For;"
   fi

@@ -36,8 +36,8 @@ final readonly class BeatTrend
 
     /**
      * @param list<array{day: int, named: string, beat: HeardBeat, asked: float|null}> $takes the oldest first: a day counted from any
-     *                                                                                      other, what it is called, and the
-     *                                                                                      drill's jumps a minute, where it has any
+     *                                                                                        other, what it is called, and the
+     *                                                                                        drill's jumps a minute, where it has any
      * @param string                                                                   $what  singles or doubles
      */
     public static function of(array $takes, string $what): self

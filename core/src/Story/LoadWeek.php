@@ -21,8 +21,7 @@ final readonly class LoadWeek
         /** Or effort times minutes. */
         public int $contacts,
         public int $most,
-    )
-    {
+    ) {
     }
 
     /**

@@ -28,9 +28,9 @@ final readonly class Smoothed
     private const DEVIATIONS = 6.0;
 
     /**
-     * @param list<float> $at never falling
+     * @param list<float> $at     never falling
      * @param list<float> $values
-     * @param list<float> $trust how much each weighs, from 0 to 1
+     * @param list<float> $trust  how much each weighs, from 0 to 1
      */
     private function __construct(private array $at, private array $values, private array $trust)
     {

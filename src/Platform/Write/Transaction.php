@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Platform\Write;
 
-use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception as DbalException;
+use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Zumbo\App\Platform\Gym\GymDatabase;

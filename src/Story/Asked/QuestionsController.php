@@ -7,6 +7,7 @@ namespace Zumbo\App\Story\Asked;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Zumbo\App\Platform\Api\Answers;
+use Zumbo\App\Platform\Cluster\MayBeOld;
 
 /**
  * The question box.
@@ -28,6 +29,7 @@ final readonly class QuestionsController
         return BoxQuestionView::all();
     }
 
+    #[MayBeOld]
     #[Route('/api/questions/{question}', methods: ['GET'])]
     #[IsGranted('ROLE_COACH')]
     #[Answers(BoxAnswerView::class, says: 'Answers a question in a sentence, with who is in it.')]

@@ -16,18 +16,18 @@ use Zumbo\App\Story\Effort\SessionEffortView;
 final readonly class AthleteStoryView
 {
     /**
-     * @param list<SentenceView>      $told      what the first picture shows
-     * @param list<StorySessionView>  $sessions  the oldest first
-     * @param list<StoryEventView>    $events    the oldest first
-     * @param list<StoryCurveView>    $curves    now, four and twelve weeks ago; those with goes
-     * @param list<StoryWeekView>     $weeks     the oldest first
+     * @param list<SentenceView>        $told        what the first picture shows
+     * @param list<StorySessionView>    $sessions    the oldest first
+     * @param list<StoryEventView>      $events      the oldest first
+     * @param list<StoryCurveView>      $curves      now, four and twelve weeks ago; those with goes
+     * @param list<StoryWeekView>       $weeks       the oldest first
      * @param list<StoryBeatView>       $beats       of takes, the oldest first
      * @param list<SentenceView>        $beatsSaid   how the beat is, and since when it is another
      * @param list<StoryEffortWeekView> $effortWeeks the oldest first
      * @param list<SessionEffortView>   $efforts     the newest first
-     * @param list<StoryRecordView>   $records   by stage, in order
-     * @param list<StoryCueView>      $cues      the one that helped most often first
-     * @param list<StoryForecastView> $forecasts the newest first
+     * @param list<StoryRecordView>     $records     by stage, in order
+     * @param list<StoryCueView>        $cues        the one that helped most often first
+     * @param list<StoryForecastView>   $forecasts   the newest first
      */
     public function __construct(
         public string $athleteId,

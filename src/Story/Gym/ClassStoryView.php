@@ -12,8 +12,8 @@ use Zumbo\App\Shared\SentenceView;
 final readonly class ClassStoryView
 {
     /**
-     * @param list<ClassStoryRowView> $rows  who is stuck first, then by name
-     * @param list<HelpView>          $helps the cue that helps most often first
+     * @param list<ClassStoryRowView> $rows   who is stuck first, then by name
+     * @param list<HelpView>          $helps  the cue that helps most often first
      * @param list<HelpView>          $drills the drill that helps most often first
      */
     public function __construct(
