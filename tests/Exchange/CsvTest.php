@@ -187,7 +187,7 @@ final class CsvTest extends TestCase
         yield 'an unknown table' => [
             '{"format": "zumbo", "version": 1, "shoes": []}',
             'File: table "shoes": one of settings, athletes, statures, cautions, cables, ropes, rack, given_ropes, attempts, '
-                .'focuses, goes, stops, evenings, pins, attendance, evening_notes, gates, drills, workouts, paced_runs, '
+                .'session_efforts, focuses, goes, stops, evenings, pins, attendance, evening_notes, gates, drills, workouts, paced_runs, '
                 .'chosen_ways, trail.',
         ];
         yield 'no list' => ['{"format": "zumbo", "version": 1, "rack": 3}', 'File: rack "3": a list of rows.'];
