@@ -14,7 +14,10 @@ const signedIn = await fetch(`${url}/api/sign-in`, {
   headers,
   body: JSON.stringify({ email: 'maren@saltmarsh.example', password: 'harbour rope 14' }),
 });
-headers.Cookie = signedIn.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+headers.Cookie = signedIn.headers
+  .getSetCookie()
+  .map((one) => one.split(';')[0])
+  .join('; ');
 const athletes = await (await fetch(`${url}/api/athletes`, { headers })).json();
 
 async function asMuch(act) {
@@ -41,7 +44,13 @@ const written = await asMuch((number) =>
   fetch(`${url}/api/attempts/${newId()}`, {
     method: 'PUT',
     headers,
-    body: JSON.stringify({ athleteId: athletes[number].id, drill: 'fifty-calm', kind: 'sum', reps: 10, at: new Date().toISOString() }),
+    body: JSON.stringify({
+      athleteId: athletes[number].id,
+      drill: 'fifty-calm',
+      kind: 'sum',
+      reps: 10,
+      at: new Date().toISOString(),
+    }),
   }),
 );
 const read = await asMuch((number) => fetch(`${url}/api/athletes/${athletes[number].id}/path`, { headers }));

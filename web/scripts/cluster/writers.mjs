@@ -26,7 +26,10 @@ async function signIn() {
       body: JSON.stringify({ email: 'maren@saltmarsh.example', password: 'harbour rope 14' }),
     }).catch(() => null);
     if (answer?.ok) {
-      return answer.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+      return answer.headers
+        .getSetCookie()
+        .map((one) => one.split(';')[0])
+        .join('; ');
     }
     await rest(500);
   }
