@@ -88,7 +88,7 @@ test_php() {
 # A class goes on though one of three databases falls. All the machines at once and for longer: ./zumbo test cluster.
 test_fall() {
   step "cluster: one database falls"
-  ZUMBO_BUILD=dev bash "$ZUMBO_ROOT/ops/cluster-test.sh" --seconds 30 --falls db-kill
+  ZUMBO_BUILD=dev bash "$ZUMBO_ROOT/ops/cluster-test.sh" --seconds 20 --falls db-kill
 }
 
 # The front end's checks need no database: they run beside those of the core and the app.

@@ -20,10 +20,10 @@ cluster_address() {
 namespaces_allowed() {
   if [ -z "${NAMESPACES:-}" ]; then
     NAMESPACES=no
-    # All that is needed of them: a bridge, and a cable with one end in a namespace.
+    # All that is needed of them: a program in one, a bridge, and a cable with one end in a namespace.
     local try="zt$FOLDER_ID"
     if [ "$(id -u)" = 0 ] && ip netns add "$try" 2>/dev/null; then
-      if ip link add "$try" type bridge 2>/dev/null; then
+      if ip netns exec "$try" true 2>/dev/null && ip link add "$try" type bridge 2>/dev/null; then
         if ip link add "${try}v" type veth peer name eth0 netns "$try" 2>/dev/null; then NAMESPACES=yes; ip link del "${try}v"; fi
         ip link del "$try"
       fi
