@@ -28,11 +28,11 @@ start_front() {
   ( use_machine front
     start_supervisor
     WEB_PORT="$(front_port)"
-    local DB_SERVERS='' WEB_SERVERS='' HAPROXY_USER='' FRONT_ADDRESS="$MACHINE_ADDRESS" name text
+    local DB_SERVERS='' WEB_SERVERS='' FRONT_ADDRESS="$MACHINE_ADDRESS" name text
     for name in $(cluster_nodes db); do DB_SERVERS+="    server $name $(cluster_address "$name"):3306"$'\n'; done
     for name in $(cluster_nodes web); do WEB_SERVERS+="    server $name $(cluster_address "$name"):$WEB_PORT"$'\n'; done
     text="$(cat ops/templates/haproxy.cfg)"
-    for name in SOCKETS HAPROXY_USER FRONT_ADDRESS DB_WRITE_PORT DB_READ_PORT HEALTH_PORT WEB_PORT DB_SERVERS WEB_SERVERS; do text="${text//"@$name@"/"${!name}"}"; done
+    for name in SOCKETS FRONT_ADDRESS DB_WRITE_PORT DB_READ_PORT HEALTH_PORT WEB_PORT DB_SERVERS WEB_SERVERS; do text="${text//"@$name@"/"${!name}"}"; done
     printf '%s\n' "$text" > "$SOCKETS/haproxy.cfg.new"
     haproxy -c -q -f "$SOCKETS/haproxy.cfg.new"
     if cmp -s "$SOCKETS/haproxy.cfg.new" "$SOCKETS/haproxy.cfg" && program_runs haproxy && program_runs redis; then exit 0; fi
@@ -75,8 +75,6 @@ SQL
     console doctrine:migrations:migrate -n -q --allow-no-migration
     load_demo_where_wanted yes '' )
 }
-
-each_machine() { for machine in $(cluster_nodes web) front $(cluster_nodes db); do ( use_machine "$machine"; "$@" ); done; }
 
 case "$verb" in
   start)

@@ -73,7 +73,7 @@ final readonly class IdempotentWrite
             true,
         );
 
-        return $this->once($id, $subject->kind, function () use ($id, $hash, $subject, $apply): bool {
+        return $this->once($id, $subject->kind, function () use ($id, $hash, $subject, $apply): void {
             $seen = $this->database->rows(
                 'SELECT body_hash, revision FROM mutation WHERE gym_id = :gym AND id = :id',
                 ['id' => $id],
@@ -83,11 +83,8 @@ final readonly class IdempotentWrite
                 if ($seen[0]['body_hash'] !== $hash) {
                     throw MutationReused::of($id);
                 }
-                // Whoever asks again hears of the revision that it had then; a screen that is behind asks for it.
                 \assert(is_numeric($seen[0]['revision']));
-                $this->written->note((int) $seen[0]['revision']);
-
-                return false;
+                throw AlreadyWritten::at((int) $seen[0]['revision']);
             }
             $this->database->execute(
                 'INSERT INTO mutation (gym_id, id, body_hash, revision) SELECT :gym, :id, :hash, revision
@@ -102,20 +99,25 @@ final readonly class IdempotentWrite
                 ['row' => UuidType::NAME],
             );
             $apply();
-
-            return true;
         });
     }
 
     /**
      * A row may have come by an import or the demo, which are no mutations: its id is taken all the same.
      *
-     * @param callable(): bool $useCase
+     * @param callable(): void $useCase
      */
     private function once(Uuid $id, string $kind, callable $useCase): bool
     {
         try {
-            return $this->transaction->run($useCase, $kind);
+            $this->transaction->run($useCase, $kind);
+
+            return true;
+        } catch (AlreadyWritten $e) {
+            // Whoever asks again hears of the revision that it had then; a screen that is behind asks for it.
+            $this->written->note($e->revision);
+
+            return false;
         } catch (UniqueConstraintViolationException $e) {
             throw str_contains($e->getMessage(), "for key 'PRIMARY'") ? MutationReused::of($id) : $e;
         }

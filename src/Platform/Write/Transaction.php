@@ -42,20 +42,17 @@ final readonly class Transaction
      * @template T
      *
      * @param callable(): T $useCase reads and writes through GymDatabase and the records; must keep no entity between
-     *                               tries; false: nothing is to be written after all, and what was is taken back
+     *                               tries
      * @param string|null   $kind    of row it is about, for the screens that hear of it
      *
      * @return T
      */
     public function run(callable $useCase, ?string $kind = null): mixed
     {
-        $waits = 0;
-        for ($try = 1;; ++$try) {
+        for ($try = 1, $waits = 0;;) {
             try {
                 [$revision, $result] = $this->once($useCase);
-                if (null !== $revision) {
-                    $this->hints->changed($this->scope->gymId(), $revision, $kind);
-                }
+                $this->hints->changed($this->scope->gymId(), $revision, $kind);
 
                 return $result;
             } catch (RetryableException $e) {
@@ -63,7 +60,7 @@ final readonly class Transaction
                     throw $e;
                 }
                 $this->registry->resetManager();
-                usleep(5000 * $try);
+                usleep(5000 * $try++);
             } catch (DbalException $e) {
                 if (!DatabaseAway::is($e) || ++$waits > $this->mostWaits()) {
                     throw $e;
@@ -71,7 +68,6 @@ final readonly class Transaction
                 $this->database->entities()->getConnection()->close();
                 $this->registry->resetManager();
                 usleep(self::WAIT_US);
-                --$try;
             }
         }
     }
@@ -87,7 +83,7 @@ final readonly class Transaction
      *
      * @param callable(): T $useCase
      *
-     * @return array{int|null, T} the revision it raised the gym to, and its result; null: nothing was written, and none is raised
+     * @return array{int, T} the revision it raised the gym to, and its result
      */
     private function once(callable $useCase): array
     {
@@ -100,11 +96,6 @@ final readonly class Transaction
             $this->database->execute('UPDATE gym SET revision = LAST_INSERT_ID(revision + 1) WHERE id = :gym');
             $revision = (int) $connection->lastInsertId();
             $result = $useCase();
-            if (false === $result) {
-                $connection->rollBack();
-
-                return [null, $result];
-            }
             $manager->flush();
             $connection->commit();
             $this->written->note($revision);

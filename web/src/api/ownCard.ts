@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { forgetCard, keepCard, keptCard } from '../lib/cardOnPhone';
+import { sayEffort } from '../lib/effortWords';
 import { sayEntry } from '../lib/entryWords';
 import { newId } from '../lib/ids';
 import type { Entry } from '../lib/logLine';
@@ -100,7 +101,7 @@ export function useCardWrites(link: WayIn) {
     effort: (effort: number, minutes: number) => {
       const id = newId();
       const body = { link: sentLink(link), id, effort, minutes, at: now() };
-      const said = `${String(effort)} of 10 for ${String(minutes)} minutes`;
+      const said = sayEffort({ effort, minutes });
       add({ ...outgoing('POST', '/api/card/effort', { body }), rowId: id, deed: 'card', said });
     },
     pain: (pain: Pain, said: string) => {

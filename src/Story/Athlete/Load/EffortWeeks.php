@@ -45,7 +45,7 @@ final readonly class EffortWeeks
             $weeks[] = new StoryEffortWeekView(array_keys($loads)[$i], $week->contacts, $most, $week->isOver());
         }
 
-        return [$weeks, SentenceView::of(self::said($weeks), LengthUnit::Centimetre), $listed];
+        return [$weeks, SentenceView::of(self::said($weeks, $weeks[\count($weeks) - 1]), LengthUnit::Centimetre), $listed];
     }
 
     /**
@@ -84,11 +84,11 @@ final readonly class EffortWeeks
     }
 
     /**
-     * @param list<StoryEffortWeekView> $weeks the last is the week that is
+     * @param list<StoryEffortWeekView> $weeks
+     * @param StoryEffortWeekView       $last  the week that is
      */
-    private static function said(array $weeks): Verdict
+    private static function said(array $weeks, StoryEffortWeekView $last): Verdict
     {
-        $last = $weeks[\count($weeks) - 1] ?? new StoryEffortWeekView('', 0, null, false);
         $over = \count(array_filter($weeks, static fn (StoryEffortWeekView $one): bool => $one->over));
 
         return $last->over

@@ -3,10 +3,8 @@ import { useState } from 'react';
 import type { OwnCard, useCardWrites } from '../../../api/ownCard';
 import { EffortPad } from '../../../design/health/EffortPad';
 import { Card } from '../../../design/page/Card';
+import { sayEffort, USUAL_SESSION_MIN } from '../../../lib/effortWords';
 import styles from '../card.module.css';
-
-/** A class with its warm-up. */
-const USUAL_MIN = 60;
 
 type Say = ReturnType<typeof useCardWrites>['effort'];
 
@@ -17,7 +15,7 @@ export function CardEffort({ said, onSay }: { said: OwnCard['effort']; onSay: Sa
     return (
       <Card label="How hard was it?">
         <EffortPad
-          minutes={said?.minutes ?? USUAL_MIN}
+          minutes={said?.minutes ?? USUAL_SESSION_MIN}
           onSay={(effort, minutes) => {
             onSay(effort, minutes);
             setOpen(false);
@@ -32,11 +30,7 @@ export function CardEffort({ said, onSay }: { said: OwnCard['effort']; onSay: Sa
       <Button size="large" block onClick={() => setOpen(true)}>
         How hard was today?
       </Button>
-      {said !== null && (
-        <span className={styles.quiet}>
-          You said {said.effort} of 10 for {said.minutes} minutes.
-        </span>
-      )}
+      {said !== null && <span className={styles.quiet}>You said {sayEffort(said)}.</span>}
     </p>
   );
 }

@@ -6,10 +6,8 @@ import { ChartCard } from '../../../design/chart/ChartCard';
 import { WeekBars } from '../../../design/chart/WeekBars';
 import { EffortPad } from '../../../design/health/EffortPad';
 import { dayText } from '../../../lib/days';
+import { sayEffort, USUAL_SESSION_MIN } from '../../../lib/effortWords';
 import styles from '../story.module.css';
-
-/** A class with its warm-up. */
-const USUAL_MIN = 60;
 
 /** So many are in sight at once. */
 const FEW = 3;
@@ -53,7 +51,7 @@ function Said({ story }: { story: AthleteStory }) {
     <div className={`no-print ${styles.below ?? ''}`}>
       {open ? (
         <EffortPad
-          minutes={USUAL_MIN}
+          minutes={USUAL_SESSION_MIN}
           busy={say.isPending}
           onSay={(effort, minutes) =>
             say.mutate({ on: story.on, effort, minutes }, { onSuccess: () => setOpen(false) })
@@ -101,8 +99,4 @@ function Said({ story }: { story: AthleteStory }) {
       )}
     </div>
   );
-}
-
-function sayEffort({ effort, minutes }: Pick<Effort, 'effort' | 'minutes'>): string {
-  return `${String(effort)} of 10 for ${String(minutes)} minutes`;
 }
