@@ -73,7 +73,7 @@ export function BenchSubject({ bench, athlete, unit, refused, mayChange }: Props
           {refused.message}
         </p>
       )}
-      {mayChange && <Tapes key={athlete.version} athlete={athlete} unit={unit} />}
+      {mayChange && <Tapes key={athlete.id} athlete={athlete} unit={unit} />}
       <Cautions cautions={athlete.cautions} off={athlete.allowance.jumping !== 'all'} />
       {view !== undefined && <p className={styles.hint}>{view.sources.handle}</p>}
     </>

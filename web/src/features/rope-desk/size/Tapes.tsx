@@ -32,11 +32,13 @@ export function Tapes({ athlete, unit }: { athlete: Athlete; unit: LengthUnit })
     breastbone: athlete.taped.breastboneM,
   };
   const [typed, setTyped] = useState<Partial<Record<Landmark, string>>>({});
-  const [school, setSchool] = useState<TrimSchool | 'gym'>(athlete.trimSchool ?? 'gym');
-  const [goal, setGoal] = useState<School | 'stage'>(athlete.school ?? 'stage');
+  const [chosenSchool, setSchool] = useState<TrimSchool | 'gym'>();
+  const [chosenGoal, setGoal] = useState<School | 'stage'>();
   const [typedHandle, setHandle] = useState<string>();
   const terms = useRopeTerms().data;
   const measure = useMeasureAthlete();
+  const school = chosenSchool ?? athlete.trimSchool ?? 'gym';
+  const goal = chosenGoal ?? athlete.school ?? 'stage';
   const handle =
     typedHandle ?? (athlete.handleLengthM === null ? '' : formatLength(athlete.handleLengthM, unit));
   const shown = (name: Landmark) => {
@@ -61,6 +63,8 @@ export function Tapes({ athlete, unit }: { athlete: Athlete; unit: LengthUnit })
         onSuccess: () => {
           setTyped({});
           setHandle(undefined);
+          setSchool(undefined);
+          setGoal(undefined);
         },
       },
     );
