@@ -238,6 +238,7 @@ bench_cluster() {
     cd web && node scripts/cluster/throughput.mjs three "http://127.0.0.1:$(. "$VAR/falls-front/ports"; echo "$WEB_PORT")" 8 )"
   awk -v a="$one" -v b="$three" 'BEGIN {
     split(a, x, " "); split(b, y, " ")
+    printf "files: a recording of 20 MB: on the disk %d ms; kept in one database %d ms (ratio %.0f), in three %d ms (ratio %.1f of one); heard whole %d and %d ms, 64 KB of it %d and %d ms\n", x[8], x[9], x[9] / x[8], y[9], y[9] / x[9], x[10], y[10], x[11], y[11]
     printf "cluster: ten coaches of one gym: %d entries/s on one machine (median %d ms, 95 %% within %d), %d/s on three databases (%d, %d), ratio %.2f; %d pages read/s (%d, %d), %d/s (%d, %d), ratio %.2f\n", x[2], x[3], x[4], y[2], y[3], y[4], y[2] / x[2], x[5], x[6], x[7], y[5], y[6], y[7], y[5] / x[5]
   }'
 }

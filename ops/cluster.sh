@@ -12,7 +12,6 @@ while [ $# -gt 0 ]; do
   esac
 done
 REDIS_PORT=6390
-SHARED_FILES="$VAR/$CLUSTER-front/files"
 make_run_place
 
 # The port of the front, which is that of every web machine as well.

@@ -36,6 +36,7 @@ if ! load_parts; then
   fail "the backup could not be read in; everything is as it was before"
 fi
 migrate_or_go_back
+take_in_recordings
 # What was answered before is of another state.
 rm -rf "$STATE"/cache/*/pools/app
 run_logged erase-again console zumbo:erase-again "$(copies)/erased"

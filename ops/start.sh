@@ -33,6 +33,7 @@ if [ "$schema" = new ] || ! is_built app-schema "$migrate_key"; then
   migrate_or_go_back
   mark_built app-schema "$migrate_key"
 fi
+take_in_recordings
 load_demo_where_wanted "$demo" "$TLS_HOST"
 [ -z "$TLS_HOST" ] || prepare_tls
 start_web "$port"

@@ -1,9 +1,11 @@
-# One file holds all that this folder's app keeps: the database, the kept recordings and the app's secret, with a manifest and
+# One file holds all that this folder's app keeps: the database, recordings in it, and the app's secret, with a manifest and
 # checksums. Beside the copies lies a list of erased ids, which every restore applies.
 # shellcheck shell=bash
 
-BACKUP_FORMAT=1
-BACKUP_PARTS=(database.sql.gz recordings.tar secrets erased)
+BACKUP_FORMAT=2
+BACKUP_PARTS=(database.sql.gz secrets erased)
+# Of format 1, and of a folder whose recordings are not in the database yet.
+FORMER_PART=recordings.tar
 
 newest_migration() { find migrations -name 'Version*.php' -printf '%f\n' | sed 's/Version//; s/\.php//' | sort | tail -1; }
 copies() { mkdir -p "$STATE/copies"; chmod 0700 "$STATE/copies"; echo "$STATE/copies"; }
@@ -22,16 +24,19 @@ write_backup() {
   parts_folder
   mariadb-dump --no-defaults --socket="$SOCKETS/db.sock" --user="$(id -un)" --single-transaction --quick --hex-blob zumbo \
     | gzip -1 > "$PARTS/database.sql.gz" || fail "the database could not be copied; nothing was written"
-  mkdir -p "$STATE/recordings"
-  # A recording that is deleted meanwhile (exit 1) is not missed.
-  tar -C "$STATE" -cf "$PARTS/recordings.tar" recordings || [ $? = 1 ] || fail "the recordings could not be copied; nothing was written"
+  local parts=("${BACKUP_PARTS[@]}")
+  if former_recordings; then
+    parts+=("$FORMER_PART")
+    # A recording that is deleted meanwhile (exit 1) is not missed.
+    tar -C "$STATE" -cf "$PARTS/$FORMER_PART" recordings || [ $? = 1 ] || fail "the recordings could not be copied; nothing was written"
+  fi
   cp "$STATE/secrets" "$PARTS/secrets"
   note_erased
   cp "$(copies)/erased" "$PARTS/erased"
   { printf 'format %s\nmade %s\nschema %s\n' "$BACKUP_FORMAT" "$(date -u +%FT%TZ)" "$(newest_migration)"
-    ( cd "$PARTS" && sha256sum "${BACKUP_PARTS[@]}" )
+    ( cd "$PARTS" && sha256sum "${parts[@]}" )
   } > "$PARTS/manifest"
-  ( umask 077; tar -C "$PARTS" -cf "$file.part" manifest "${BACKUP_PARTS[@]}" && sync "$file.part" ) \
+  ( umask 077; tar -C "$PARTS" -cf "$file.part" manifest "${parts[@]}" && sync "$file.part" ) \
     || { rm -f "$file.part"; fail "$file could not be written; is the disk full?"; }
   mv "$file.part" "$file"
   rm -rf "$PARTS"
@@ -56,6 +61,7 @@ open_backup() {
   [ -f "$file" ] || fail "restore: there is no file $file"
   parts_folder
   tar -C "$PARTS" -xf "$file" manifest "${BACKUP_PARTS[@]}" 2>/dev/null || fail "restore: $file is no backup of Zumbo, or a damaged one"
+  ! grep -q "  $FORMER_PART$" "$PARTS/manifest" || tar -C "$PARTS" -xf "$file" "$FORMER_PART" 2>/dev/null || fail "restore: $file is damaged: its recordings are missing"
   [[ "$(manifest format)" =~ ^[0-9]+$ ]] || fail "restore: $file is no backup of Zumbo, or a damaged one"
   [ "$(manifest format)" -le "$BACKUP_FORMAT" ] || fail "restore: $file was made by a newer Zumbo (format $(manifest format), here $BACKUP_FORMAT)"
   ( cd "$PARTS" && grep -E '^[0-9a-f]{64}  ' manifest | sha256sum --quiet -c - ) >/dev/null 2>&1 || fail "restore: $file is damaged: a checksum is wrong"
@@ -68,10 +74,22 @@ load_parts() {
   ensure_schema zumbo >/dev/null
   gzip -dc "$PARTS/database.sql.gz" | database_sql zumbo || return 1
   rm -rf "$STATE/recordings"
-  tar -C "$STATE" -xf "$PARTS/recordings.tar" || return 1
+  [ ! -f "$PARTS/$FORMER_PART" ] || tar -C "$STATE" -xf "$PARTS/$FORMER_PART" || return 1
   local secret; secret="$(sed -n 's/^APP_SECRET=//p' "$PARTS/secrets")"
   ( umask 077; printf 'DB_PASSWORD=%s\nAPP_SECRET=%s\n' "$DB_PASSWORD" "$secret" > "$STATE/secrets" )
   read_secrets; export_environment
+}
+
+former_recordings() { compgen -G "$STATE/recordings/*/*.wav" >/dev/null; }
+# Recordings lay in a folder once.
+take_in_recordings() {
+  if former_recordings; then
+    step "bringing the recordings into the database"
+    run_logged take-in console zumbo:take-in-recordings "$STATE/recordings"
+  fi
+  # One that comes in meanwhile stays for the next time.
+  rm -f "$STATE"/recordings/*/*.part
+  find "$STATE/recordings" "$STATE/imports" -type d -empty -delete 2>/dev/null || true
 }
 
 # migrate_or_go_back: the schema of this version; when a step fails, what was there before is there again.

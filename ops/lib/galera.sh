@@ -30,7 +30,7 @@ declare_db_node() {
   cp "$VAR/$CLUSTER-front/tls/node.pem" "$VAR/$CLUSTER-front/tls/node.key" "$STATE/tls/"
   chown -R "$user" "$STATE/tls"; chmod 0700 "$STATE/tls"
   ln -sfn "$STATE/tls" "$SOCKETS/tls"
-  local options="gmcast.listen_addr=tcp://$MACHINE_ADDRESS:4567;ist.recv_addr=$MACHINE_ADDRESS:4568;gcache.size=64M"
+  local options="gmcast.listen_addr=tcp://$MACHINE_ADDRESS:4567;ist.recv_addr=$MACHINE_ADDRESS:4568;gcache.size=128M"
   options+=";evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT4S;evs.inactive_check_period=PT0.5S"
   options+=";socket.ssl_cert=$SOCKETS/tls/node.pem;socket.ssl_key=$SOCKETS/tls/node.key;socket.ssl_ca=$SOCKETS/tls/node.pem"
   declare_program db "$SOCKETS/data" yes "$SOCKETS/db.sock" "${ON_MACHINE[@]}" mariadbd --no-defaults --user="$user" \

@@ -4,7 +4,6 @@
 use_instance() {
   INSTANCE="$1"
   STATE="$VAR/$INSTANCE"          # survives: data, logs, secrets, chosen ports
-  FILES="${SHARED_FILES:-$STATE}" # recordings and imports; in a cluster the same for all machines
   SOCKETS="$RUN/$INSTANCE"        # does not: sockets, services, generated configuration
   mkdir -p "$STATE/log" "$SOCKETS"
   chmod 0711 "$SOCKETS"

@@ -53,8 +53,8 @@ declare_worker() {
   shift
   declare_program "$name" "zumbo.place=$SOCKETS/$name" no '' "${ON_MACHINE[@]}" "${as[@]}" "$PHP" -d pcov.enabled=0 -d memory_limit=256M \
     -d "zumbo.place=$SOCKETS/$name" bin/console zumbo:work "$@"
-  printf 'before() { cd %q; }\nexport ZUMBO_CACHE_DIR=%q ZUMBO_LOG_DIR=%q ZUMBO_RECORDINGS=%q ZUMBO_IMPORTS=%q ZUMBO_PUBLISH_SOCKET=%q APP_ENV=%q APP_DEBUG=0 APP_SECRET=%q DATABASE_URL=%q\n' \
-    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$FILES/recordings" "$FILES/imports" "$SOCKETS/private/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
+  printf 'before() { cd %q; }\nexport ZUMBO_CACHE_DIR=%q ZUMBO_LOG_DIR=%q ZUMBO_PUBLISH_SOCKET=%q APP_ENV=%q APP_DEBUG=0 APP_SECRET=%q DATABASE_URL=%q\n' \
+    "$ZUMBO_ROOT" "$WEB_CACHE" "$STATE/log/app" "$SOCKETS/private/publish.sock" "$APP_ENV" "$APP_SECRET" "$DATABASE_URL" \
     >> "$(service "$name")/program.new"
   [ -z "${FRONT_ADDRESS:-}" ] || printf 'export ZUMBO_CLUSTER_MEMBER=1 ZUMBO_READ_URL=%q\n' "$ZUMBO_READ_URL" >> "$(service "$name")/program.new"
   [ -z "${ZUMBO_NOW:-}" ] || printf 'export ZUMBO_NOW=%q\n' "$ZUMBO_NOW" >> "$(service "$name")/program.new"
@@ -107,9 +107,9 @@ forget_other_caches() {
 }
 
 own_folders() {
-  # nginx's own temporary files, recordings and the app's log must be writable for the unprivileged workers, and closed to
+  # nginx's own temporary files and the app's log must be writable for the unprivileged workers, and closed to
   # everybody else on this machine.
-  local folders=("$STATE/tmp" "$FILES/recordings" "$FILES/imports" "$STATE/log/app" "$SOCKETS/private")
+  local folders=("$STATE/tmp" "$STATE/log/app" "$SOCKETS/private")
   mkdir -p "${folders[@]}"
   chown -R "$WEB_USER" "${folders[@]}"
   chmod 0700 "${folders[@]}"
@@ -143,7 +143,7 @@ fill() {
     NGINX_USER="user $WEB_USER;"
     GROUP_LINES="user = $WEB_USER"$'\n'"group = $(id -gn "$WEB_USER")"$'\n'"listen.owner = $WEB_USER"
   fi
-  for name in ZUMBO_ROOT STATE SOCKETS WEB_CACHE WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS WEB_LISTEN FRONT_LINES HINT_UPSTREAM HINT_PASS FILES MEMBER_LINE; do
+  for name in ZUMBO_ROOT STATE SOCKETS WEB_CACHE WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS WEB_LISTEN FRONT_LINES HINT_UPSTREAM HINT_PASS MEMBER_LINE; do
     text="${text//"@$name@"/"${!name}"}"   # quoted: bash 5.2 gives & a meaning otherwise
   done
   printf '%s\n' "$text"

@@ -29,9 +29,10 @@ final readonly class RemoveGym
     public function remove(GymOverview $gym): void
     {
         $this->scope->enter($gym->id);
-        $this->transaction->run($this->rows->clear(...));
+        // Before the rows: bytes go piece by piece, not all in one transaction.
         $this->recordings->deleteAll();
         $this->imports->deleteAll();
+        $this->transaction->run($this->rows->clear(...));
         $this->kept->forget();
     }
 }

@@ -17,6 +17,11 @@ final class BackupTest extends InstanceTestCase
           database_sql zumbo -Ne "CHECKSUM TABLE $tables"
         }
         console zumbo:demo --on 2026-11-24 >/dev/null
+        gym="$(database_sql zumbo -Ne 'SELECT HEX(id) FROM gym LIMIT 1')"
+        # A recording: every byte there is, many times.
+        database_sql zumbo -e "REPLACE INTO gym_file
+            VALUES (UNHEX('$gym'), REPEAT('c', 16), 'recording', REPEAT('i', 16), 'whole', 512000, NOW());
+          REPLACE INTO gym_file_piece VALUES (UNHEX('$gym'), REPEAT('c', 16), 0, REPEAT(RANDOM_BYTES(1024), 500))"
         file="$STATE/test.tar"
 
         SH;
@@ -25,27 +30,25 @@ final class BackupTest extends InstanceTestCase
     {
         [$exit, $out] = self::instance(
             self::CHECKSUMS.<<<'SH'
-                echo sound > "$STATE/recordings/kept.wav"
                 ( write_backup "$file" )
                 before="$(checksums)"
-                database_sql zumbo -e "SET foreign_key_checks=0; DELETE FROM attempt; UPDATE athlete SET name='Nobody'; DROP TABLE stature"
-                rm "$STATE/recordings/kept.wav"
+                database_sql zumbo -e "SET foreign_key_checks=0; DELETE FROM attempt; UPDATE athlete SET name='Nobody';
+                  DROP TABLE stature; DELETE FROM gym_file_piece"
                 ( open_backup "$file"; load_parts )
                 [ "$(checksums)" = "$before" ] && [ "$(wc -l <<< "$before")" -gt 20 ] && echo "every table is back"
-                [ "$(cat "$STATE/recordings/kept.wav")" = sound ] && echo "and the recordings"
                 ids="$(database_sql zumbo -Ne "SELECT LOWER(CONCAT(HEX(gym_id), HEX(id))) FROM athlete LIMIT 1" \
                   | sed -E 's/(.{8})(.{4})(.{4})(.{4})(.{12})/\1-\2-\3-\4-\5 /g; s/ $//')"
                 echo "$ids" > "$STATE/erased.txt"
                 console zumbo:erase-again "$STATE/erased.txt"
                 ( note_erased ); grep -qxF "$ids" "$(copies)/erased" && echo "and is on the list"
                 database_sql zumbo -Ne 'SELECT COUNT(*) FROM athlete'
-                rm -f "$file" "$STATE/recordings/kept.wav" "$(copies)/erased"
+                rm -f "$file" "$(copies)/erased"
                 SH,
         );
-        self::assertSame([0, "every table is back\nand the recordings\n1 of 1 erased again\nand is on the list\n13\n"], [$exit, $out]);
+        self::assertSame([0, "every table is back\n1 of 1 erased again\nand is on the list\n13\n"], [$exit, $out]);
     }
 
-    /** Another machine has nothing yet: no database, no secrets, no recordings. */
+    /** Another machine has nothing yet: no database, no secrets. */
     public function testAnotherMachineShowsTheSame(): void
     {
         [$exit, $out] = self::instance(
@@ -65,11 +68,10 @@ final class BackupTest extends InstanceTestCase
                     echo "$table $(database_sql zumbo -Ne "SELECT COUNT(*) FROM $table")"
                   done
                 }
-                echo sound > "$STATE/recordings/kept.wav"
                 ( write_backup "$file" )
                 before="$(checksums; counts)"
                 shown="$(screens | md5sum)"; answers="$(screens | grep -oE ' [0-9]{3}$' | tr -d '\n')"
-                rm -f "$STATE/recordings/kept.wav"; mv "$file" "$SOCKETS/../moved.tar"
+                mv "$file" "$SOCKETS/../moved.tar"
                 (
                   trap 'stop_web; stop_database; stop_supervisor; rm -rf "$STATE"' EXIT
                   use_instance moved
@@ -78,14 +80,45 @@ final class BackupTest extends InstanceTestCase
                   ( open_backup "$SOCKETS/../moved.tar"; load_parts ); read_secrets; export_environment
                   FIRST_WEB_PORT=19180; start_web '' >/dev/null
                   [ "$(checksums; counts)" = "$before" ] && echo "the same tables"
-                  [ "$(cat "$STATE/recordings/kept.wav")" = sound ] && echo "the same recordings"
                   [ "$(screens | md5sum)" = "$shown" ] && echo "the same screens:$answers"
                 )
                 rm -f "$SOCKETS/../moved.tar"
                 SH,
         );
         self::assertSame(
-            [0, "the same tables\nthe same recordings\nthe same screens: 200 200 200 200 200 200\n"],
+            [0, "the same tables\nthe same screens: 200 200 200 200 200 200\n"],
+            [$exit, $out],
+        );
+    }
+
+    /** An earlier version kept recordings in a folder, and a copy of then holds that folder. */
+    public function testRecordingsOfAnEarlierCopyAreInTheDatabaseAfterwards(): void
+    {
+        [$exit, $out] = self::instance(
+            self::CHECKSUMS.<<<'SH'
+                sound="$ZUMBO_ROOT/core/tests/Sound/files/s16-8000-1.wav"
+                id=019acc00-0000-7000-8000-00000000c0de
+                folder="$STATE/recordings/$(sed -E 's/(.{8})(.{4})(.{4})(.{4})(.{12})/\L\1-\2-\3-\4-\5/' <<< "$gym")"
+                database_sql zumbo -e "INSERT INTO job (gym_id, id, kind, state, asked_by, request, created_at)
+                  VALUES (UNHEX('$gym'), UNHEX('${id//-/}'), 'sound', 'done', UNHEX('$gym'), '{\"keep\":true}', NOW())"
+                mkdir -p "$folder"; cp "$sound" "$folder/$id.wav"; cp "$sound" "$folder/${id/c0de/aaaa}.wav"
+                touch "$folder/$id.wav.ab.part"
+                ( write_backup "$file" )
+                rm -rf "$STATE/recordings"
+                ( open_backup "$file"; load_parts )
+                take_in_recordings
+                database_sql zumbo -Ne "SELECT state, bytes = $(stat -c %s "$sound"),
+                    SHA2(content, 256) = '$(sha256sum < "$sound" | cut -c1-64)'
+                  FROM gym_file JOIN gym_file_piece USING (gym_id, copy) WHERE id = UNHEX('${id//-/}')"
+                cat "$VAR/build/take-in.log"
+                [ -e "$STATE/recordings" ] || echo "the folder is gone"
+                ( write_backup "$file" )
+                tar -tf "$file" | grep -c recordings.tar || true
+                rm -f "$file"
+                SH,
+        );
+        self::assertSame(
+            [0, "· bringing the recordings into the database\nwhole\t1\t1\n1 recordings are in the database now\nthe folder is gone\n0\n"],
             [$exit, $out],
         );
     }
@@ -118,8 +151,8 @@ final class BackupTest extends InstanceTestCase
                   tar -C "$STATE/new" -cf "$file.new" . --transform 's#^\./##'
                   ( open_backup "$file.new" )
                 }
-                opened_with 's/^format 1/format 2/'
-                opened_with 's/^format 2/format 1/; s/^schema .*/schema 29991231000000/'
+                opened_with 's/^format 2/format 3/'
+                opened_with 's/^format 3/format 2/; s/^schema .*/schema 29991231000000/'
                 ( write_backup /nowhere/at/all.tar )
                 [ "$(checksums)" = "$before" ] && echo untouched
                 rm -rf "$file"* "$STATE/new"
@@ -131,7 +164,7 @@ final class BackupTest extends InstanceTestCase
             "zumbo: restore: $file.cut is no backup of Zumbo, or a damaged one",
             "zumbo: restore: $file.text is no backup of Zumbo, or a damaged one",
             "zumbo: restore: $file.bad is damaged: a checksum is wrong",
-            "zumbo: restore: $file.new was made by a newer Zumbo (format 2, here 1)",
+            "zumbo: restore: $file.new was made by a newer Zumbo (format 3, here 2)",
             "zumbo: restore: $file.new was made by a newer Zumbo (schema 29991231000000, here ",
             'zumbo: there is no folder /nowhere/at',
             "\nuntouched\n",

@@ -167,7 +167,7 @@ final class DyingTest extends InstanceTestCase
                 ask -X PUT -H 'Expect:' --data-binary "@$SOCKETS/large" -o /dev/null -w '%{http_code}\n' "$here/api/imports/$id"
                 looked() { ask "$here/api/imports/$id" | grep -q '"state":"preview"'; }
                 wait_until 20 "the file to be read" looked
-                find "$STATE/imports" -name "$id.import" -size +19M | wc -l
+                database_sql zumbo -Ne "SELECT bytes > 19000000 FROM gym_file WHERE state = 'whole' AND id = UNHEX('${id//-/}')"
                 rm -f "$jar" "$SOCKETS/large"
                 SH,
         );

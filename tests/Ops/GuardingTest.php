@@ -124,14 +124,14 @@ final class GuardingTest extends InstanceTestCase
         self::assertStringContainsString('ssl_protocols TLSv1.3;', $out);
     }
 
-    public function testOtherUsersOfTheMachineReadNeitherLogsNorRecordingsNorReachTheHints(): void
+    public function testOtherUsersOfTheMachineReadNoLogsNorReachTheHints(): void
     {
         [$exit, $out] = self::instance(
             <<<'SH'
                 other() { setpriv --reuid nobody --regid nogroup --clear-groups "$@" 2>/dev/null && echo "nobody may $1"; }
                 [ "$(id -u)" = 0 ] || exit 0
                 [ -S "$SOCKETS/private/publish.sock" ] || echo "no socket"
-                other ls "$STATE/recordings"; other ls "$STATE/log/app"; other ls "$STATE/log/nginx"; other cat "$STATE/secrets"
+                other ls "$STATE/log/app"; other ls "$STATE/log/nginx"; other cat "$STATE/secrets"
                 other curl -s --unix-socket "$SOCKETS/private/publish.sock" -X POST http://x/publish/0
                 other ls "$ZUMBO_ROOT" >/dev/null; true
                 SH,

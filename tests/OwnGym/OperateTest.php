@@ -10,6 +10,7 @@ use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Entity\Gym\GymRows;
+use Zumbo\App\Platform\File\IncomingFile;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Tests\ApiTestCase;
 
@@ -186,10 +187,10 @@ final class OperateTest extends ApiTestCase
         self::assertIsString($id);
         $this->send('GET', '/api/class');
         self::service(GymScope::class)->enter(Uuid::fromBinary($id));
-        $files = \dirname(self::files('recordings')->path(new UuidV7()));
+        $sound = fopen('data:,sound', 'r');
+        self::assertIsResource($sound);
+        self::files('recordings')->keep(new UuidV7(), IncomingFile::ofStream($sound, 5));
         self::service(GymScope::class)->leave();
-        mkdir($files, recursive: true);
-        touch($files.'/some.wav');
         [$exit, $said] = $this->console('gym:remove', ['name' => $gym], 'another name');
         self::assertSame(2, $exit);
         self::assertStringContainsString("$gym: 1 athlete, 1 coach", $said);
@@ -202,7 +203,6 @@ final class OperateTest extends ApiTestCase
         foreach ($tables as $table) {
             self::assertSame(0, $this->rowsOf($id, \is_string($table) ? $table : ''));
         }
-        self::assertDirectoryDoesNotExist($files);
         self::assertNull($this->send('GET', '/api/me')['coach']);
         self::assertSame([0, 'There is no such gym: nothing was done.'], $this->console('gym:remove', ['name' => $gym, '--yes' => true]));
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Zumbo\App\Tests\Rhythm;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Component\Filesystem\Filesystem;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
 use Zumbo\App\Platform\File\GymFiles;
 use Zumbo\App\Platform\File\StorageFull;
 use Zumbo\App\Platform\File\WholeCopy;
+use Zumbo\App\Platform\Gym\GymDatabase;
 use Zumbo\App\Platform\Gym\GymScope;
 use Zumbo\App\Rhythm\Recording\ForgetRecordings;
 use Zumbo\App\Tests\ApiTestCase;
@@ -60,6 +61,7 @@ final class RecordingsApiTest extends ApiTestCase
         $this->browser->request('GET', "/api/recordings/$id/sound.wav");
         self::assertSame(200, $this->response()->getStatusCode());
         self::assertSame('audio/wav', $this->response()->headers->get('Content-Type'));
+        self::assertSame(self::file('singles-30db.wav'), $this->browser->getInternalResponse()->getContent());
         $this->send('DELETE', '/api/recordings/'.$id, null, self::change($heard['version'] - 1));
         $this->assertStatus(409);
         $gone = $this->send('DELETE', '/api/recordings/'.$id, null, self::change($heard['version']));
@@ -100,11 +102,15 @@ final class RecordingsApiTest extends ApiTestCase
         $gym = $this->signInto();
         $this->sendFile(self::id(), self::file('s16-8000-1.wav'), '?keep=1');
         $this->assertStatus(201);
-        $folder = self::getContainer()->getParameter('zumbo.recordings');
-        self::assertIsString($folder);
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
-        $with = static fn (int $bytes): GymFiles => new GymFiles($folder, 'wav', $bytes, 'over %s MB', $scope, new Filesystem());
+        $with = static fn (int $bytes): GymFiles => new GymFiles(
+            'recording',
+            $bytes,
+            'over %s MB',
+            self::service(GymDatabase::class),
+            self::service(ClockInterface::class),
+        );
         $with(10_000_000)->needRoom();
         try {
             $with(10)->needRoom();
@@ -141,7 +147,7 @@ final class RecordingsApiTest extends ApiTestCase
         self::assertSame(
             0,
             (int) self::connection()->fetchOne('SELECT COUNT(*) FROM job WHERE id = UNHEX(?)', [
-                str_replace('-', '', $id),
+                self::bare($id),
             ]),
         );
     }
@@ -182,7 +188,7 @@ final class RecordingsApiTest extends ApiTestCase
         $this->sendFile($id, self::file('s16-8000-1.wav'), '?keep=1');
         self::connection()->executeStatement(
             "UPDATE job SET state = 'reading', tries = 3, beat_at = '2020-01-01 00:00:00' WHERE id = UNHEX(?)",
-            [str_replace('-', '', $id)],
+            [self::bare($id)],
         );
         self::workOff();
         $failed = $this->send('GET', '/api/recordings/'.$id);
@@ -221,19 +227,18 @@ final class RecordingsApiTest extends ApiTestCase
         }
         $scope = self::service(GymScope::class);
         $scope->enter($gym);
-        $files = self::files('recordings');
-        $path = static fn (string $name): string => $files->path(UuidV7::fromString($ids[$name]));
-        file_put_contents($part = $path('old').'.ab.part', 'half');
-        foreach ([$path('kept'), $path('old'), $part] as $file) {
-            touch($file, time() - 8 * 86_400);
-        }
+        $age = 'UPDATE gym_file SET begun_at = NOW() - INTERVAL 8 DAY WHERE id IN (UNHEX(?), UNHEX(?))';
+        self::connection()->executeStatement($age, [self::bare($ids['kept']), self::bare($ids['old'])]);
         self::service(ForgetRecordings::class)->doIt();
-        self::assertFileExists($path('kept'));
-        self::assertFileExists($path('fresh'));
-        self::assertFileDoesNotExist($path('old'));
-        self::assertFileDoesNotExist($part);
+        $has = static fn (string $name): bool => self::files('recordings')->has(UuidV7::fromString($ids[$name]));
+        self::assertSame([true, true, false], [$has('kept'), $has('fresh'), $has('old')]);
         $scope->leave();
         self::workOff();
+    }
+
+    private static function bare(string $id): string
+    {
+        return str_replace('-', '', $id);
     }
 
     private static function file(string $name): string

@@ -13,6 +13,8 @@ final readonly class GymRows
 {
     /** Whatever points at another comes before it. */
     private const TABLES = [
+        'gym_file_piece',
+        'gym_file',
         'job',
         'trail',
         'focus_go',

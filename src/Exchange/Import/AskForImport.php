@@ -51,6 +51,7 @@ final readonly class AskForImport
         $copy = $this->imports->keep($id, $file->content);
         if (0 === $copy->bytes) {
             $this->imports->delete($id);
+            $this->imports->sweep();
             throw UploadRefused::empty();
         }
 
@@ -79,6 +80,7 @@ final readonly class AskForImport
                 $this->queue->callOff($job);
             }
         });
+        $this->imports->sweep();
     }
 
     /**

@@ -21,11 +21,12 @@ final readonly class ForgetImports implements Chore
 
     public function doIt(): void
     {
-        foreach ($this->imports->olderThan($this->clock->now()->modify('-1 hour')) as $path => $id) {
-            $job = null === $id ? null : $this->queue->find($id);
+        foreach ($this->imports->olderThan($this->clock->now()->modify('-1 hour')) as $id) {
+            $job = $this->queue->find($id);
             if (null === $job || $job->state->isOver()) {
-                $this->imports->deletePath($path);
+                $this->imports->delete($id);
             }
         }
+        $this->imports->sweep();
     }
 }

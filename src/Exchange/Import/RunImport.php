@@ -75,6 +75,7 @@ final readonly class RunImport implements JobHandler
     public function tidy(Job $job): void
     {
         $this->imports->delete($job->id);
+        $this->imports->sweep();
     }
 
     private function written(Job $job, WaitingFile $file, Progress $progress): ImportPlan

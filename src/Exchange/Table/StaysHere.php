@@ -31,6 +31,8 @@ final class StaysHere
         'stage_days' => 'worked out from the log',
         'mutation' => 'which writes came before, so that none counts twice',
         'gym_change' => 'what changed lately, for open screens',
+        'gym_file' => 'recordings and files that were sent',
+        'gym_file_piece' => 'the same, their bytes',
         'job' => 'imports and recordings that are worked on',
         'erased' => 'who was erased: their ids stay with this server and its backups',
         'schema_versions' => 'the state of the database itself',

@@ -23,18 +23,31 @@ final readonly class WholeCopy
      */
     public static function of($from, $to): self
     {
-        $bytes = 0;
-        $hash = hash_init('sha256');
-        while (!feof($from)) {
-            $piece = (string) fread($from, self::PIECE_BYTES);
-            hash_update($hash, $piece);
-            $bytes += \strlen($piece);
+        $copy = self::inPieces($from, self::PIECE_BYTES, static function (int $at, string $piece) use ($to): void {
             if (null !== $to && @fwrite($to, $piece) !== \strlen($piece)) {
                 throw StorageFull::disk();
             }
-        }
+        });
         if (null !== $to && !@fflush($to)) {
             throw StorageFull::disk();
+        }
+
+        return $copy;
+    }
+
+    /**
+     * @param resource                     $from
+     * @param int                          $size of each piece but the last, bytes
+     * @param callable(int, string): mixed $take the byte that a piece begins at, and the piece
+     */
+    public static function inPieces($from, int $size, callable $take): self
+    {
+        $bytes = 0;
+        $hash = hash_init('sha256');
+        while ('' !== $piece = (string) stream_get_contents($from, $size)) {
+            hash_update($hash, $piece);
+            $take($bytes, $piece);
+            $bytes += \strlen($piece);
         }
 
         return new self($bytes, hash_final($hash));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Zumbo\App\Platform\Gym;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Bridge\Doctrine\Types\UuidType;
@@ -53,6 +54,7 @@ final readonly class GymDatabase
      *
      * @return int how many rows it changed
      *
+     * @throws DriverException when the database refuses it
      * @throws \LogicException when the statement does not say `:gym`
      */
     public function execute(string $sql, array $values = [], array $types = []): int

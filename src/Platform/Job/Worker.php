@@ -9,6 +9,7 @@ use Doctrine\Persistence\ManagerRegistry;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Zumbo\App\Platform\Gym\GymScope;
+use Zumbo\App\Platform\Problem\DatabaseAway;
 
 /**
  * Takes one job after the other and does it.
@@ -108,6 +109,10 @@ final readonly class Worker
         } catch (JobCancelled) {
             return JobOutcome::cancelled();
         } catch (\Throwable $e) {
+            if (DatabaseAway::is($e)) {
+                // Nothing is wrong with the job: it is taken up again.
+                throw $e;
+            }
             $this->logger->error('a job failed', ['exception' => $e]);
 
             return JobOutcome::failed(self::FAILED);

@@ -28,13 +28,14 @@ final readonly class ForgetRecordings implements Chore
     public function doIt(): void
     {
         foreach (
-            $this->recordings->olderThan($this->clock->now()->modify('-'.self::KEPT_DAYS.' days')) as $path => $id
+            $this->recordings->olderThan($this->clock->now()->modify('-'.self::KEPT_DAYS.' days')) as $id
         ) {
-            $job = null === $id ? null : $this->queue->find($id);
+            $job = $this->queue->find($id);
             $kept = true === $job?->request(RecordingInput::class)->keep && JobState::Done === $job->state;
             if (!$kept) {
-                $this->recordings->deletePath($path);
+                $this->recordings->delete($id);
             }
         }
+        $this->recordings->sweep();
     }
 }

@@ -61,5 +61,6 @@ final readonly class HearRecording implements JobHandler
         if (!$job->request(RecordingInput::class)->keep) {
             $this->recordings->delete($job->id);
         }
+        $this->recordings->sweep();
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Rhythm\Recording;
 
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\UuidV7;
@@ -14,6 +14,7 @@ use Zumbo\App\Platform\Api\Created;
 use Zumbo\App\Platform\Api\Takes;
 use Zumbo\App\Platform\File\GymFiles;
 use Zumbo\App\Platform\File\IncomingFile;
+use Zumbo\App\Platform\File\PartOfFile;
 use Zumbo\App\Platform\Gym\UnknownRow;
 use Zumbo\App\Platform\Input\FromQuery;
 use Zumbo\App\Platform\Input\WriteCondition;
@@ -24,7 +25,7 @@ use Zumbo\App\Platform\Input\WriteCondition;
 #[Route('/api/recordings/{id}')]
 final readonly class RecordingsController
 {
-    public function __construct(private SendRecording $taking, private GymFiles $recordings)
+    public function __construct(private SendRecording $taking, private GymFiles $recordings, private PartOfFile $parts)
     {
     }
 
@@ -65,16 +66,10 @@ final readonly class RecordingsController
     #[Route('/sound.wav', methods: ['GET'])]
     #[IsGranted('ROLE_HELPER')]
     #[Answers(null, file: 'audio/wav', says: 'The sound of a recording, or a part of it.')]
-    public function listen(UuidV7 $id): BinaryFileResponse
+    public function listen(UuidV7 $id, Request $request): Response
     {
         $job = $this->taking->get($id);
 
-        return $this->recordings->has($job->id)
-            ? new BinaryFileResponse(
-                $this->recordings->path($job->id),
-                headers: ['Content-Type' => 'audio/wav'],
-                public: false,
-            )
-            : throw UnknownRow::of('recording', $id);
+        return $this->parts->of($this->recordings, $job->id, 'audio/wav', $request) ?? throw UnknownRow::of('recording', $id);
     }
 }

@@ -65,6 +65,7 @@ final readonly class SendRecording
             WavReader::open($this->recordings->read($id));
         } catch (WavError $e) {
             $this->recordings->delete($id);
+            $this->recordings->sweep();
             throw BadField::of('recording', $e->found, $e->accepted, ucfirst($e->getMessage()).'.');
         }
 
@@ -92,5 +93,9 @@ final readonly class SendRecording
             },
             RecordingView::of(...),
         );
+        // What is still listened to goes once its worker has stopped.
+        if (JobState::Reading !== $this->get($id)->state) {
+            $this->recordings->sweep();
+        }
     }
 }

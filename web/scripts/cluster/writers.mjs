@@ -3,6 +3,7 @@
 // file, for verdict.mjs.
 // Usage: node scripts/cluster/writers.mjs URL SECONDS WRITERS OUT.json WAV
 import { readFile, writeFile } from 'node:fs/promises';
+import { v7 } from 'uuid';
 
 const [url, seconds, writers, out, wav] = process.argv.slice(2);
 const until = Date.now() + Number(seconds) * 1000;
@@ -10,13 +11,6 @@ const TRY_MS = 15_000;
 const PAUSE_MS = 40;
 
 const rest = (ms) => new Promise((done) => setTimeout(done, ms));
-
-/** A UUID v7, as the app makes them. */
-function newId() {
-  const time = Date.now().toString(16).padStart(12, '0');
-  const chance = crypto.randomUUID();
-  return `${time.slice(0, 8)}-${time.slice(8)}-7${chance.slice(15)}`;
-}
 
 async function signIn() {
   for (;;) {
@@ -72,7 +66,7 @@ async function sure(method, path, body, type = 'application/json') {
 class Refusal extends Error {}
 
 async function write(number, entries) {
-  const athleteId = newId();
+  const athleteId = v7();
   await sure('PUT', `/api/athletes/${athleteId}`, {
     name: `Writer ${number}`,
     height: '170',
@@ -80,7 +74,7 @@ async function write(number, entries) {
     experience: 'singles',
   });
   while (Date.now() < until) {
-    const id = newId();
+    const id = v7();
     const reps = 1 + (entries.length % 50);
     const body = { athleteId, drill: 'fifty-calm', kind: 'sum', reps, at: new Date().toISOString() };
     entries.push({ id, athleteId, reps, ...(await sure('PUT', `/api/attempts/${id}`, body)) });
@@ -110,7 +104,7 @@ async function read(gaps) {
 async function record(sounds) {
   const sound = await readFile(wav);
   while (Date.now() < until) {
-    const id = newId();
+    const id = v7();
     sounds.push({ id, ...(await sure('PUT', `/api/recordings/${id}?keep=true`, sound, 'audio/wav')) });
     await rest(2000);
   }
