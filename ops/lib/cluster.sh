@@ -8,14 +8,19 @@ DB_READ_PORT=3308
 HEALTH_PORT=9200
 BRIDGE="${CLUSTER:0:4}-$FOLDER_ID"
 
+# ALONE=yes: this is one of the machines itself, and starts what belongs to it.
+ALONE="${ALONE:-no}"
+
 # cluster_nodes KIND: names, in the order of the list. cluster_address NAME.
 cluster_nodes() { awk -v kind="$1" '$1 == kind { print $2 }' "$CLUSTER_LIST"; }
 cluster_address() {
   local found; found="$(awk -v name="$1" '$2 == name { print $3 }' "$CLUSTER_LIST")"
   [ -n "$found" ] || fail "$CLUSTER_LIST knows no machine '$1'"
   # Without namespaces every address is one of this machine's own.
-  if namespaces_allowed; then echo "$found"; else echo "127.${found#*.}"; fi
+  if [ "$ALONE" = yes ] || namespaces_allowed; then echo "$found"; else echo "127.${found#*.}"; fi
 }
+
+cluster_kind() { awk -v name="$1" '$2 == name { print $1 }' "$CLUSTER_LIST"; }
 
 namespaces_allowed() {
   if [ -z "${NAMESPACES:-}" ]; then
@@ -70,10 +75,11 @@ use_machine() {
   MACHINE="$1"
   MACHINE_ADDRESS="$(cluster_address "$1")"
   ON_MACHINE=()
-  if namespaces_allowed && [ "$1" != front ]; then ON_MACHINE=(ip netns exec "$(namespace "$1")"); fi
-  case " $(cluster_nodes db | tr '\n' ' ') " in
-    *" $1 "*) PROGRAMS=(db health) ;;
-    *) if [ "$1" = front ]; then PROGRAMS=(redis haproxy); else PROGRAMS=(fpm nginx worker sensor); fi ;;
+  if [ "$ALONE" = no ] && namespaces_allowed && [ "$1" != front ]; then ON_MACHINE=(ip netns exec "$(namespace "$1")"); fi
+  case "$(cluster_kind "$1")" in
+    db) PROGRAMS=(db health) ;;
+    web) PROGRAMS=(fpm nginx worker sensor) ;;
+    *) PROGRAMS=(redis haproxy) ;;
   esac
   mkdir -p "$VAR/$CLUSTER-$1"
   # One secret for all of them: a session that began on one goes on on another.

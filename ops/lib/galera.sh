@@ -62,7 +62,6 @@ founder() {
     at="$(recovered_position "$name")"
     if [ "$at" -gt "$most" ]; then most="$at"; best="$name"; fi
   done
-  sed -i 's/^safe_to_bootstrap: 0/safe_to_bootstrap: 1/' "$VAR/$CLUSTER-$best/db/grastate.dat"
   echo "$best"
 }
 # How far the rows of a machine reach that does not run: the number of its last transaction.
@@ -77,30 +76,48 @@ db_node_is_synced() {
   [ "$(mariadb --no-defaults --socket="$SOCKETS/db.sock" --user="$(id -un)" -Ne "SHOW STATUS LIKE 'wsrep_local_state'" 2>/dev/null | cut -f2)" = 4 ]
 }
 
+# start_db_node FOUNDS(yes|no) TOGETHER(yes|no): of the machine in use. TOGETHER: nobody is there whom it could take apart.
+start_db_node() {
+  ln -sfn "$STATE/db" "$SOCKETS/data"
+  if [ "$1" = yes ] && [ ! -d "$STATE/db/mysql" ]; then create_data_directory "$(service_user mysql)"; fi
+  mkdir -p "$STATE/db"; chmod 0700 "$STATE/db"; chown "$(service_user mysql)" "$STATE/db"
+  start_supervisor
+  if program_runs db; then return 0; fi
+  declare_db_node
+  if [ "$1" = yes ]; then
+    # It may have been chosen among several that fell.
+    [ ! -f "$STATE/db/grastate.dat" ] || sed -i 's/^safe_to_bootstrap: 0/safe_to_bootstrap: 1/' "$STATE/db/grastate.dat"
+    touch "$STATE/found"
+  fi
+  if [ "$2" = yes ]; then touch "$STATE/together"; fi
+  run_program db
+  run_program health
+}
+# await_db_node SECONDS: a whole copy of many rows takes its time.
+await_db_node() {
+  wait_until "$1" "the database of $MACHINE to be in step (its log is $STATE/log/db/current)" db_node_is_synced || { tail -n 8 "$STATE/log/db/current" >&2; exit 1; }
+}
+
 start_databases() {
-  local name found='' running=''
+  local name found='' running='' together=yes
   for name in $(cluster_nodes db); do
-    if ( use_machine "$name" && program_runs db ) >/dev/null 2>&1; then running="$name"; fi
+    if ( use_machine "$name" && program_runs db ) >/dev/null 2>&1; then running="$name"; together=no; fi
   done
   [ -n "$running" ] || found="$(founder)"
-  if [ -n "$found" ] && [ ! -d "$VAR/$CLUSTER-$found/db/mysql" ]; then
-    ( use_machine "$found"; ln -sfn "$STATE/db" "$SOCKETS/data"; create_data_directory "$(service_user mysql)" )
-  fi
   for name in $found $(cluster_nodes db | grep -vx "${found:-none}"); do
     ( use_machine "$name"
-      mkdir -p "$STATE/db"; chmod 0700 "$STATE/db"; chown "$(service_user mysql)" "$STATE/db"
-      start_supervisor
-      if program_runs db; then exit 0; fi
-      declare_db_node
-      [ "$name" != "$found" ] || touch "$STATE/found"
-      # Nobody is there whom it could take apart.
-      [ -n "$running" ] || touch "$STATE/together"
-      run_program db
-      run_program health
+      start_db_node "$([ "$name" = "$found" ] && echo yes || echo no)" "$together"
       # The founder has to be there before anybody joins; where all come back together nobody waits for the other.
-      if [ -n "$found" ]; then wait_until 90 "the database of $name to be in step (its log is $STATE/log/db/current)" db_node_is_synced || { tail -n 8 "$STATE/log/db/current" >&2; exit 1; }; fi )
+      if [ -n "$found" ]; then await_db_node 90; fi )
   done
-  for name in $(cluster_nodes db); do
-    ( use_machine "$name"; wait_until 90 "the database of $name to be in step" db_node_is_synced || { tail -n 8 "$STATE/log/db/current" >&2; exit 1; } )
+  for name in $(cluster_nodes db); do ( use_machine "$name"; await_db_node 90 ); done
+}
+
+# Of the other machines, over the network: whether a database of them may be used.
+another_database_answers() {
+  local name
+  for name in $(cluster_nodes db | grep -vx "$MACHINE"); do
+    if curl -s -f -m 2 -o /dev/null "http://$(cluster_address "$name"):$HEALTH_PORT/"; then return 0; fi
   done
+  return 1
 }

@@ -3,7 +3,7 @@
 
 # position OPTIONS…: "cluster:number" of the last transaction in the rows of a database that does not run.
 position() {
-  local said; said="$(mariadbd "$@" --wsrep-recover --skip-networking --socket="$(mktemp -u)" 2>&1 || true)"
+  local said; said="$(mariadbd "$@" --binlog-format=ROW --wsrep-recover --skip-networking --socket="$(mktemp -u)" 2>&1 || true)"
   sed -n 's/.*Recovered position: *\([0-9a-f-]*:-\{0,1\}[0-9]*\).*/\1/p' <<< "$said" | tail -1 | grep . || echo 00000000-0000-0000-0000-000000000000:-1
 }
 
