@@ -53,6 +53,20 @@ final class TransactionTest extends ApiTestCase
         );
     }
 
+    /** A flush is a transaction within ours, by a savepoint; a deadlock takes that along, and rolling back to it is refused. */
+    public function testADeadlockWithinAFlushIsOneAsWell(): void
+    {
+        $gym = $this->enteredGym();
+        $rivalGym = $this->newGym();
+        $tries = 0;
+        self::service(Transaction::class)->run(function () use ($gym, $rivalGym, &$tries): void {
+            if (1 === ++$tries) {
+                self::connection()->transactional(fn () => $this->crossWithARival($gym, $rivalGym));
+            }
+        });
+        self::assertSame(2, $tries);
+    }
+
     public function testAnErrorRollsBackEverythingAndIsNotTriedAgain(): void
     {
         $gym = $this->enteredGym();

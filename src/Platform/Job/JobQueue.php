@@ -185,6 +185,9 @@ final readonly class JobQueue
         try {
             return $this->connection->transactional($pick(...));
         } catch (RetryableException) {
+            // After a commit that was refused PDO takes it to be in its transaction still.
+            $this->connection->close();
+
             return null;
         }
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Zumbo\App\Platform\Write;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Bridge\Doctrine\Types\UuidType;
@@ -22,6 +21,7 @@ use Zumbo\App\Platform\Live\Hints;
 final readonly class LongWrite
 {
     private const TRIES_BESIDE_OTHERS = 3;
+    private const MOST_TRIES = 8;
 
     public function __construct(
         private GymDatabase $database,
@@ -42,13 +42,21 @@ final readonly class LongWrite
                 }
 
                 return;
-            } catch (Overtaken|RetryableException|UniqueConstraintViolationException $e) {
-                if ($alone) {
+            } catch (\Throwable $e) {
+                $again = RolledBack::is($e) ? $try < self::MOST_TRIES : !$alone && self::wasOvertaken($e);
+                // After a commit that was refused PDO takes the connection to be in its transaction still.
+                $this->database->entities()->getConnection()->close();
+                $this->registry->resetManager();
+                if (!$again) {
                     throw $e;
                 }
-                $this->registry->resetManager();
             }
         }
+    }
+
+    private static function wasOvertaken(\Throwable $e): bool
+    {
+        return $e instanceof Overtaken || $e instanceof UniqueConstraintViolationException;
     }
 
     /** @return int|null the revision it raised the gym to; null: there was nothing to write */
@@ -72,7 +80,7 @@ final readonly class LongWrite
 
             return $writes ? $turn : null;
         } catch (\Throwable $e) {
-            if ($connection->isTransactionActive()) {
+            if ($connection->isTransactionActive() && !RolledBack::is($e)) {
                 $connection->rollBack();
             }
             throw $e;

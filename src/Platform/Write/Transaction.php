@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Zumbo\App\Platform\Write;
 
-use Doctrine\DBAL\Exception as DbalException;
-use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Zumbo\App\Platform\Gym\GymDatabase;
@@ -23,8 +21,12 @@ final readonly class Transaction
 {
     private const MOST_TRIES = 5;
 
-    /** Another database of a cluster has taken over within three seconds, as measured; a request is held no longer than this. */
-    private const MOST_WAITS = 12;
+    /**
+     * Another database of a cluster has taken over within three seconds, as measured, and while it does two may be written to at once; a
+     * request is held no longer than this. One database alone comes back later than anybody would wait: its screens hear at once that it
+     * is away.
+     */
+    private const LONGEST_S = 5.0;
     private const WAIT_US = 400_000;
 
     public function __construct(
@@ -49,33 +51,34 @@ final readonly class Transaction
      */
     public function run(callable $useCase, ?string $kind = null): mixed
     {
-        for ($try = 1, $waits = 0;;) {
+        $until = microtime(true) + self::LONGEST_S;
+        for ($tries = 1;; ++$tries) {
             try {
                 [$revision, $result] = $this->once($useCase);
                 $this->hints->changed($this->scope->gymId(), $revision, $kind);
 
                 return $result;
-            } catch (RetryableException $e) {
-                if ($try >= self::MOST_TRIES) {
+            } catch (\Throwable $e) {
+                $rolledBack = RolledBack::is($e);
+                if (!$rolledBack && !DatabaseAway::is($e)) {
                     throw $e;
                 }
-                $this->registry->resetManager();
-                usleep(5000 * $try++);
-            } catch (DbalException $e) {
-                if (!DatabaseAway::is($e) || ++$waits > $this->mostWaits()) {
+                $this->beginAnew();
+                $longer = $this->cluster && microtime(true) < $until;
+                if (!$longer && (!$rolledBack || $tries >= self::MOST_TRIES)) {
                     throw $e;
                 }
-                $this->database->entities()->getConnection()->close();
-                $this->registry->resetManager();
-                usleep(self::WAIT_US);
+                // By chance, so that two who were in each other's way are not again.
+                usleep($rolledBack ? random_int(2000, 8000 * $tries) : self::WAIT_US);
             }
         }
     }
 
-    /** One database alone comes back later than anybody would wait: its screens hear at once that it is away. */
-    private function mostWaits(): int
+    /** With a connection of its own: after a commit that was refused PDO takes the former one to be in its transaction still. */
+    private function beginAnew(): void
     {
-        return $this->cluster ? self::MOST_WAITS : 0;
+        $this->database->entities()->getConnection()->close();
+        $this->registry->resetManager();
     }
 
     /**
@@ -102,8 +105,7 @@ final readonly class Transaction
 
             return [$revision, $result];
         } catch (\Throwable $e) {
-            // What has gone away has rolled back by itself.
-            if ($connection->isTransactionActive() && !DatabaseAway::is($e)) {
+            if ($connection->isTransactionActive() && !DatabaseAway::is($e) && !RolledBack::is($e)) {
                 $connection->rollBack();
             }
             throw $e;
