@@ -88,7 +88,7 @@ use_machine() {
   DATABASE=zumbo
   use_instance "$CLUSTER-$1"
 }
-# The machines' databases as the app reaches them: through the front.
+# cluster_database_url PORT [NAME]: as the app reaches the databases, through the front; or that of one machine.
 cluster_database_url() {
-  printf 'mysql://zumbo:%s@%s:%s/%s?serverVersion=10.11.0-MariaDB&charset=utf8mb4' "$DB_PASSWORD" "$(cluster_address front)" "$1" "$DATABASE"
+  printf 'mysql://zumbo:%s@%s:%s/%s?serverVersion=10.11.0-MariaDB&charset=utf8mb4' "$DB_PASSWORD" "$(cluster_address "${2:-front}")" "$1" "$DATABASE"
 }

@@ -17,6 +17,7 @@ final class StaysHere
         'sessions' => 'the same',
         'first_code' => 'the code of a machine\'s first gym',
         'cache_items' => 'counted attempts to sign in',
+        'lock_keys' => 'whose guess is being counted just now',
         'planned_practice' => 'what was planned for the class of a day',
         'accepted_weeks' => 'the four weeks that a coach accepted',
         'calendar_link' => 'addresses under which calendars are fetched: a secret',

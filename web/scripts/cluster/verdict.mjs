@@ -2,21 +2,13 @@
 // recording heard; all web machines show the same. Says each, and fails where one does not hold.
 // Usage: node scripts/cluster/verdict.mjs WRITTEN.json ROWS.json URL…   (a URL for each web machine)
 import { readFile } from 'node:fs/promises';
+import { holding } from './holding.mjs';
 
 const [written, rows, ...machines] = process.argv.slice(2);
 const { cookie, entries, sounds } = JSON.parse(await readFile(written, 'utf8'));
 /** By database: attempts of the writers as "id reps", change feed as "revision row", revision of the gym, sums, states of jobs. */
 const databases = JSON.parse(await readFile(rows, 'utf8'));
-let faults = 0;
-
-function hold(what, wrong) {
-  if (wrong.length > 0) {
-    faults += 1;
-  }
-  console.log(
-    `${wrong.length === 0 ? 'holds' : 'DOES NOT HOLD'}: ${what}${wrong.length === 0 ? '' : `: ${wrong.slice(0, 5).join('; ')} (${wrong.length})`}`,
-  );
-}
+const { hold, end } = holding();
 
 const bare = (id) => id.replaceAll('-', '').toUpperCase();
 const [first, ...others] = Object.entries(databases);
@@ -86,4 +78,4 @@ hold(
       ),
     ),
 );
-process.exit(faults === 0 ? 0 : 1);
+end();
