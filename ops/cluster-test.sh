@@ -7,7 +7,7 @@ export CLUSTER=falls ZUMBO_CLUSTER="${ZUMBO_ROOT:?}/var/falls.lst"
 for part in base packages build instance mariadb web supervise left_over cluster galera; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 seconds=180
 seed=23
-kinds='db-kill db-cable php-kill nginx-kill web-cable redis-kill haproxy-kill'
+kinds='db-kill db-cable db-leave php-kill nginx-kill web-cable redis-kill haproxy-kill'
 while [ $# -gt 0 ]; do
   case "$1" in
     --seconds) seconds="$2" ;;
@@ -116,26 +116,31 @@ stat_of() {
 written_to() { ( use_machine front; stat_of db-write | awk -F, '$2 ~ /^db/ { if ($8 + 0 >= most) { most = $8 + 0; name = $2 } } END { print name }' ); }
 
 RANDOM="$seed"
+# Each kind once, in an order by chance; then whatever comes.
+mapfile -t to_come < <(printf '%s\n' $kinds | shuf --random-source=<(yes "$seed"))
+: > "$place/falls"
 let_fall() {
-  local kind victim back
-  # shellcheck disable=SC2086
-  pick $kinds
-  kind="$PICKED"
+  local kind victim
+  if [ "${#to_come[@]}" -gt 0 ]; then kind="${to_come[0]}"; to_come=("${to_come[@]:1}"); else pick $kinds; kind="$PICKED"; fi
   case "$kind" in
     db-*) wait_until 40 "all databases to be in step before another falls" all_in_step || return 0; pick $(cluster_nodes db) "$(written_to)"; victim="$PICKED" ;;
     php-*|nginx-*|web-*) pick $(cluster_nodes web); victim="$PICKED" ;;
     *) victim=front ;;
   esac
   say "$(($(date +%s) - began)) s: $kind $victim"
+  echo "$(date +%s%3N) $kind $victim" >> "$place/falls"
   case "$kind" in
     db-kill) kill_program "$victim" db ;;
-    db-cable|web-cable) pull_cable "$victim" down; back=$((4 + RANDOM % 4)); sleep "$back"; pull_cable "$victim" up ;;
+    db-leave) machine_alone "$victim" stop; machine_alone "$victim" start ;;
+    db-cable|web-cable) pull_cable "$victim" down; sleep $((4 + RANDOM % 4)); pull_cable "$victim" up ;;
     php-kill) kill_program "$victim" fpm; kill_program "$victim" worker ;;
     nginx-kill) kill_program "$victim" nginx ;;
     redis-kill) kill_program front redis ;;
     haproxy-kill) kill_program front haproxy ;;
   esac
 }
+# As whoever runs real hosts does it: on that machine itself.
+machine_alone() { ip netns exec "$(namespace "$1")" bash "$ZUMBO_ROOT/ops/cluster.sh" "$2" --cluster --machine "$1" >/dev/null; }
 
 began="$(date +%s)"
 ( cd web && node scripts/cluster/writers.mjs "http://127.0.0.1:$port" "$seconds" "$WRITERS" "$place/written.json" "$ZUMBO_ROOT/$WAV" ) &
@@ -145,10 +150,29 @@ while kill -0 "$writing" 2>/dev/null && [ $(($(date +%s) - began)) -lt $((second
   let_fall
 done
 wait "$writing"
+# A database that was killed knows how far it was, and gets what is missing instead of a whole copy.
+if grep -qs 'goes on from .*:-1$' "$VAR"/falls-db*/log/db/current; then fail "a database that fell does not know how far it was: $(grep -h 'goes on from' "$VAR"/falls-db*/log/db/current | tail -3)"; fi
 wait_until 60 "all databases to be in step again" all_in_step
 no_job_waits() { ( use_machine "$(cluster_nodes db | head -1)"; [ "$(database_sql zumbo -Ne "SELECT COUNT(*) FROM job WHERE state NOT IN ('done', 'failed', 'cancelled', 'refused')")" = 0 ] ); }
 # A job whose worker died is taken up after two minutes of silence.
 wait_until 150 "all jobs to end" no_job_waits || true
+
+# Everything falls at once: they find each other again by themselves. Then without the note of who was together: each waits for the
+# others, until whoever runs them stops and starts all of it, and the one with the newest rows begins.
+if [ "$seconds" -ge 60 ]; then
+  say "all databases fall"
+  for name in $(cluster_nodes db); do kill_program "$name" db; done
+  wait_until 60 "all databases to be in step again" all_in_step
+  say "all databases fall, and nobody knows who was together"
+  for name in $(cluster_nodes db); do ( use_machine "$name"; sv once "$(service db)" ); kill_program "$name" db; done
+  rm -f "$VAR"/falls-db*/db/gvwstate.dat
+  for name in $(cluster_nodes db); do ( use_machine "$name"; sv up "$(service db)" ); done
+  sleep 12
+  if all_in_step; then fail "they were to wait for each other: nothing is shown by that"; fi
+  bash "$ZUMBO_ROOT/ops/cluster.sh" stop >/dev/null
+  bash "$ZUMBO_ROOT/ops/cluster.sh" start --port "$port" >/dev/null
+  all_in_step || fail "the databases are not in step again"
+fi
 
 rows() {
   local name="$1" what="$2"
@@ -171,5 +195,5 @@ mine="SELECT id FROM athlete WHERE name LIKE 'Writer %'"
 } > "$place/rows.json"
 # How often one of the others was read from: the class over months may be a second old.
 read_elsewhere() { ( use_machine front; stat_of db-read | awk -F, '$2 ~ /^db/ { all += $8 } END { print all + 0 }' ); }
-( cd web && node scripts/cluster/verdict.mjs "$place/written.json" "$place/rows.json" "${urls[@]}" )
+( cd web && node scripts/cluster/verdict.mjs "$place/written.json" "$place/rows.json" "$place/falls" "${urls[@]}" )
 [ "$(read_elsewhere)" -gt 0 ] || fail 'nothing was read from another database'

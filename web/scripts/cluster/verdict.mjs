@@ -1,10 +1,10 @@
 // After the falls: every acknowledged entry once and none doubled, on every database the same; revisions without gaps; every
 // recording heard; all web machines show the same. Says each, and fails where one does not hold.
-// Usage: node scripts/cluster/verdict.mjs WRITTEN.json ROWS.json URL…   (a URL for each web machine)
+// Usage: node scripts/cluster/verdict.mjs WRITTEN.json ROWS.json FALLS URL…   (a URL for each web machine)
 import { readFile } from 'node:fs/promises';
 import { holding } from './holding.mjs';
 
-const [written, rows, ...machines] = process.argv.slice(2);
+const [written, rows, fallen, ...machines] = process.argv.slice(2);
 const { cookie, entries, sounds } = JSON.parse(await readFile(written, 'utf8'));
 /** By database: attempts of the writers as "id reps", change feed as "revision row", revision of the gym, sums, states of jobs. */
 const databases = JSON.parse(await readFile(rows, 'utf8'));
@@ -56,6 +56,20 @@ hold(
   sounds
     .filter(({ id }) => !jobs.includes(`${bare(id)} done`))
     .map(({ id }) => jobs.find((line) => line.startsWith(bare(id))) ?? id),
+);
+
+/** Lines of "instant kind machine". */
+const falls = (await readFile(fallen, 'utf8'))
+  .split('\n')
+  .filter(Boolean)
+  .map((line) => ({ at: Number(line.split(' ')[0]), what: line.slice(line.indexOf(' ') + 1) }));
+const wentOn = falls.map(({ at, what }) => ({
+  what,
+  ms: Math.min(...entries.filter((one) => one.at > at).map((one) => one.at)) - at,
+}));
+hold(
+  `after each of ${falls.length} falls the class went on (${wentOn.map(({ what, ms }) => `${what.split(' ')[0]} ${(ms / 1000).toFixed(1)} s`).join(', ')})`,
+  wentOn.filter(({ ms }) => !Number.isFinite(ms)).map(({ what }) => what),
 );
 
 const shown = await Promise.all(

@@ -46,7 +46,12 @@ async function sure(method, path, body, type = 'application/json') {
       told.push(answer.status);
       if (answer.status < 300) {
         await answer.arrayBuffer();
-        return { told, ms: Date.now() - begun, revision: Number(answer.headers.get('Zumbo-Revision')) };
+        return {
+          told,
+          at: Date.now(),
+          ms: Date.now() - begun,
+          revision: Number(answer.headers.get('Zumbo-Revision')),
+        };
       }
       const said = await answer.text();
       // Nobody is to be signed out by a fall: told by the verdict.
