@@ -9,21 +9,23 @@ position() {
 
 # join STATE: changes COMMAND.
 join() {
-  local state="$1" at word options=()
+  local state="$1" at word together=no options=()
+  # It is told for this start only, whatever comes of it.
+  if [ -e "$state/together" ]; then together=yes; rm "$state/together"; fi
   if [ -e "$state/found" ]; then
     rm "$state/found"
     COMMAND+=(--wsrep-new-cluster)
     return 0
   fi
-  # After an orderly end the file says how far it was; after a fall it says -1, and a whole copy would be asked for.
-  grep -qs '^seqno: *-1' "$state/db/grastate.dat" || return 0
-  if [ ! -e "$state/together" ]; then
-    # One that fell and is back at once takes the others apart that are about to go on without it: measured, ten seconds without
-    # a quorum instead of three. Where all fell they look for each other at once.
-    echo 'fell: lets the others go on first'
+  [ -s "$state/db/grastate.dat" ] || return 0
+  if [ "$together" = no ]; then
+    # One that fell or went, and is back at once, takes the others apart that are about to go on without it: measured, ten seconds
+    # without a quorum instead of three, and of one that went in order instead of none.
+    echo 'lets the others go on first'
     sleep 5
   fi
-  rm -f "$state/together"
+  # After an orderly end the file says how far it was; after a fall it says -1, and a whole copy would be asked for.
+  grep -qs '^seqno: *-1' "$state/db/grastate.dat" || return 0
   for word in "${COMMAND[@]}"; do
     case "$word" in --no-defaults|--user=*|--datadir=*|--wsrep-on=*|--wsrep-provider=*|--wsrep-cluster-address=*) options+=("$word") ;; esac
   done
