@@ -1,5 +1,6 @@
 # ./zumbo backup FILE | --daily N
 # shellcheck shell=bash disable=SC1091
+case " $* " in *" --cluster "*) exec bash "$ZUMBO_ROOT/ops/cluster.sh" backup "$@" ;; esac
 for part in base packages build instance mariadb web supervise left_over backup; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 
 file=''; days=''

@@ -1,11 +1,13 @@
 # ./zumbo start|stop|status --cluster [--port N]: three databases, two web machines and the front, on this machine; or of real hosts the
-# one that this is: --machine NAME [--found].
+# one that this is: --machine NAME [--found]. ./zumbo backup|restore --cluster FILE [--yes]: of a database that is in step.
 # shellcheck shell=bash disable=SC1091,SC2046,SC2016,SC2086,SC2207
 for part in base packages build instance mariadb web supervise left_over tls backup demo cluster galera; do . "$ZUMBO_ROOT/ops/lib/$part.sh"; done
 verb="$1"; shift
 port=''
 machine=''
 found=no
+yes=no
+file=''
 while [ $# -gt 0 ]; do
   case "$1" in
     --cluster) shift ;;
@@ -14,6 +16,8 @@ while [ $# -gt 0 ]; do
     --machine) machine="${2:-}"; shift 2 || true ;;
     --machine=*) machine="${1#*=}"; shift ;;
     --found) found=yes; shift ;;
+    --yes) yes=yes; shift ;;
+    [!-]*) case "$verb" in backup|restore) file="$(realpath -m "$1")"; shift ;; *) usage_error "$verb --cluster: '$1' is unknown" ;; esac ;;
     *) usage_error "$verb --cluster: '$1' is unknown; accepted: --port N, --machine NAME, --found" ;;
   esac
 done
@@ -146,6 +150,22 @@ stop_machine() {
   stop_supervisor
 }
 
+# use_database_in_step: of those on this machine, one whose rows are whole.
+use_database_in_step() {
+  local name
+  for name in ${machine:-$(cluster_nodes db)}; do
+    if ( use_machine "$name"; db_node_is_synced ); then use_machine "$name"; return 0; fi
+  done
+  fail "no database here is in step; ./zumbo status --cluster says which run"
+}
+# Whoever reads and writes the rows, on this machine; on others they are stopped by whoever runs them.
+stop_web_machines() { local name; for name in $(cluster_nodes web); do ( use_machine "$name"; stop_web ); done; }
+start_web_machines() {
+  # The copy's secret is that of all machines.
+  cp "$STATE/secrets" "$VAR/$CLUSTER-front/secrets"
+  if [ -z "$machine" ]; then ( start_all ); fi
+}
+
 # Databases one after the other: the last one knows that it was the last.
 if [ -n "$machine" ]; then machines=("$machine"); else machines=($(cluster_nodes web) front $(cluster_nodes db)); fi
 case "$verb" in
@@ -160,6 +180,16 @@ case "$verb" in
     for name in "${machines[@]}"; do ( stop_machine "$name" ); done
     [ -n "$machine" ] || take_cables_up
     say "stopped" ;;
+  backup)
+    [ -n "$file" ] || usage_error "backup --cluster: which file?"
+    use_database_in_step
+    write_backup "$file"
+    say "backup written: $file ($(stat -c %s "$file") bytes), of $MACHINE. It holds names, health notes and the app's secret: keep it safe." ;;
+  restore)
+    [ -n "$file" ] || usage_error "restore --cluster: which file?"
+    take_lock cluster 120
+    use_database_in_step
+    restore_from "$file" "$yes" stop_web_machines start_web_machines ;;
   status)
     for name in "${machines[@]}"; do
       ( use_machine "$name"

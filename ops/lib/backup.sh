@@ -111,3 +111,36 @@ migrate_or_go_back() {
     fail "the upgrade failed half way (see $VAR/build/migrate.log); everything is as it was before. Use the version before it."
   fi
 }
+
+# restore_from FILE YES STOP START: asks first where YES is no; what was there is there again when FILE can't be read in. STOP and START
+# are commands by which whoever uses the rows ends and begins again.
+restore_from() {
+  local file="$1" yes="$2" stop="$3" start="$4" made from former listed answer
+  open_backup "$file"
+  made="$(manifest made)"
+  if [ "$yes" = no ]; then
+    [ -t 0 ] || fail "restore replaces everything that is kept here by the backup of $made; nothing was changed. Say so with --yes"
+    printf 'Replace everything that is kept here by the backup of %s? Type yes: ' "$made"
+    read -r answer
+    [ "$answer" = yes ] || fail "nothing was changed"
+  fi
+  from="$PARTS"
+  former="$(copies)/before-restore-$(date -u +%Y%m%dT%H%M%SZ).tar"
+  ( write_backup "$former" )
+  step "what was here lies in $former"
+  listed="$(date -u -r "$(copies)/erased" +%FT%TZ)"
+  sort -u "$(copies)/erased" "$PARTS/erased" > "$(copies)/erased.new" && mv "$(copies)/erased.new" "$(copies)/erased"
+  eval "$stop"
+  if ! load_parts; then
+    rm -rf "$from"; open_backup "$former"; load_parts
+    eval "$start"
+    fail "the backup could not be read in; everything is as it was before"
+  fi
+  migrate_or_go_back
+  take_in_recordings
+  # What was answered before is of another state.
+  rm -rf "$STATE"/cache/*/pools/app
+  run_logged erase-again console zumbo:erase-again "$(copies)/erased"
+  eval "$start"
+  say "restored: the state of $made, without whoever was erased until $listed; erasures after that are not known here"
+}
