@@ -48,6 +48,12 @@ hold(
     .map(({ id, revision: told }) => `${id} ${told}, not ${of.get(bare(id))}`),
 );
 hold(
+  'each was answered what it asked',
+  entries
+    .filter(({ id, answered }) => id !== answered)
+    .map(({ id, answered, told }) => `${id}, not ${answered} ${told.join(' ')}`),
+);
+hold(
   'nobody was signed out',
   entries.filter(({ told }) => told.includes(401)).map(({ id, told }) => `${id} ${told.join(' ')}`),
 );

@@ -45,8 +45,9 @@ async function sure(method, path, body, type = 'application/json') {
       });
       told.push(answer.status);
       if (answer.status < 300) {
-        await answer.arrayBuffer();
+        const { id } = await answer.json();
         return {
+          id,
           told,
           at: Date.now(),
           ms: Date.now() - begun,
@@ -62,7 +63,7 @@ async function sure(method, path, body, type = 'application/json') {
       if (error instanceof Refusal) {
         throw error;
       }
-      told.push(error.name);
+      told.push(error.cause?.code ?? error.cause?.message ?? error.name);
     }
     await rest(250);
   }
@@ -82,7 +83,8 @@ async function write(number, entries) {
     const id = v7();
     const reps = 1 + (entries.length % 50);
     const body = { athleteId, drill: 'fifty-calm', kind: 'sum', reps, at: new Date().toISOString() };
-    entries.push({ id, athleteId, reps, ...(await sure('PUT', `/api/attempts/${id}`, body)) });
+    const { id: answered, ...told } = await sure('PUT', `/api/attempts/${id}`, body);
+    entries.push({ id, athleteId, reps, answered, ...told });
     await rest(PAUSE_MS);
   }
 }
@@ -110,7 +112,7 @@ async function record(sounds) {
   const sound = await readFile(wav);
   while (Date.now() < until) {
     const id = v7();
-    sounds.push({ id, ...(await sure('PUT', `/api/recordings/${id}?keep=true`, sound, 'audio/wav')) });
+    sounds.push({ ...(await sure('PUT', `/api/recordings/${id}?keep=true`, sound, 'audio/wav')) });
     await rest(2000);
   }
 }
