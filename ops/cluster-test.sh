@@ -41,7 +41,9 @@ port="$(. "$VAR/falls-front/ports"; echo "$WEB_PORT")"
 set_clock_back() {
   ( use_machine "$1"
     for name in fpm worker sensor; do
-      printf 'export LD_PRELOAD=%q FAKETIME=-%s FAKETIME_DONT_FAKE_MONOTONIC=1\n' "$(echo /usr/lib/*/faketime/libfaketimeMT.so.1)" "$BEHIND_S" >> "$(service "$name")/program"
+      # Before PHP alone: what gives up its rights on the way there could not share its clock.
+      printf 'for i in "${!COMMAND[@]}"; do case "${COMMAND[i]}" in */php*) break ;; esac; done\nCOMMAND=("${COMMAND[@]:0:i}" env LD_PRELOAD=%q FAKETIME=-%s FAKETIME_DONT_FAKE_MONOTONIC=1 "${COMMAND[@]:i}")\n' \
+        "$(echo /usr/lib/*/faketime/libfaketimeMT.so.1)" "$BEHIND_S" >> "$(service "$name")/program"
       sv -w 10 restart "$(service "$name")" >/dev/null
     done
     wait_until 10 "$1 to answer again" web_answers_here )

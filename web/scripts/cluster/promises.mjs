@@ -115,8 +115,17 @@ const atBoth = (ask) => Promise.all([here.call, there].map(async (call) => (awai
 const hall = await atBoth((call) => call('GET', '/api/time'));
 const apart = Math.abs(hall[0].nowMs - hall[1].nowMs);
 const undated = { ...entry, at: undefined };
-const logged = await atBoth((call) => call('PUT', `/api/attempts/${v7()}`, JSON.stringify(undated)));
-const behind = Date.parse(logged[0].at) - Date.parse(logged[1].at);
+/** By how much a machine's own clock is ahead of this one's, of five tries the one that was answered soonest, ms. */
+async function ahead(call) {
+  const tries = [];
+  for (let i = 0; i < 5; i += 1) {
+    const sent = Date.now();
+    const { at } = await (await call('PUT', `/api/attempts/${v7()}`, JSON.stringify(undated))).json();
+    tries.push({ took: Date.now() - sent, ms: Date.parse(at) - sent });
+  }
+  return tries.sort((a, b) => a.took - b.took)[0].ms;
+}
+const behind = (await ahead(here.call)) - (await ahead(there));
 const justNow = await there(
   'PUT',
   `/api/attempts/${v7()}`,
@@ -124,7 +133,7 @@ const justNow = await there(
 );
 await justNow.arrayBuffer();
 hold(
-  `the hall's time is the same at both (${apart} ms apart), though one machine's own clock is ${behind / 1000} s behind`,
+  `the hall's time is the same at both (${apart} ms apart), though one machine's own clock is ${(behind / 1000).toFixed(1)} s behind`,
   apart < 500 && behind >= 1000 && justNow.ok
     ? []
     : [`${JSON.stringify(hall)}, ${behind}, just now: ${justNow.status}`],
