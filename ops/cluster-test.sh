@@ -42,7 +42,7 @@ set_clock_back() {
   ( use_machine "$1"
     for name in fpm worker sensor; do
       # Before PHP alone: what gives up its rights on the way there could not share its clock.
-      printf 'for i in "${!COMMAND[@]}"; do case "${COMMAND[i]}" in */php*) break ;; esac; done\nCOMMAND=("${COMMAND[@]:0:i}" env LD_PRELOAD=%q FAKETIME=-%s FAKETIME_DONT_FAKE_MONOTONIC=1 "${COMMAND[@]:i}")\n' \
+      printf 'for i in "${!COMMAND[@]}"; do case "${COMMAND[i]}" in */php*) break ;; esac; done\nCOMMAND=("${COMMAND[@]:0:i}" env LD_PRELOAD=%q FAKETIME=-%s FAKETIME_CACHE_DURATION=99999 FAKETIME_DONT_FAKE_MONOTONIC=1 "${COMMAND[@]:i}")\n' \
         "$(echo /usr/lib/*/faketime/libfaketimeMT.so.1)" "$BEHIND_S" >> "$(service "$name")/program"
       sv -w 10 restart "$(service "$name")" >/dev/null
     done
@@ -136,7 +136,7 @@ let_fall() {
     db-leave) machine_alone "$victim" stop; machine_alone "$victim" start ;;
     db-cable|web-cable) pull_cable "$victim" down; sleep $((4 + RANDOM % 4)); pull_cable "$victim" up ;;
     php-kill) kill_program "$victim" fpm; kill_program "$victim" worker ;;
-    nginx-kill) kill_program "$victim" nginx ;;
+    nginx-kill) kill_program "$victim" nginx; kill_program "$victim" hints ;;
     redis-kill) kill_program front redis ;;
     haproxy-kill) kill_program front haproxy ;;
   esac

@@ -78,7 +78,7 @@ use_machine() {
   if [ "$ALONE" = no ] && namespaces_allowed && [ "$1" != front ]; then ON_MACHINE=(ip netns exec "$(namespace "$1")"); fi
   case "$(cluster_kind "$1")" in
     db) PROGRAMS=(db health) ;;
-    web) PROGRAMS=(fpm nginx worker sensor) ;;
+    web) PROGRAMS=(hints fpm nginx worker sensor) ;;
     *) PROGRAMS=(redis haproxy) ;;
   esac
   mkdir -p "$VAR/$CLUSTER-$1"

@@ -17,7 +17,7 @@ start_web() {
   stop_web
   declare_web
   local name
-  for name in fpm nginx worker sensor; do run_program "$name"; done
+  for name in "${PROGRAMS[@]}"; do case "$name" in db|copies) ;; *) run_program "$name" ;; esac; done
   wait_until 20 "http://127.0.0.1:$WEB_PORT/api/ready to answer" web_answers || { tail -n 5 "$STATE"/log/*/current >&2; exit 1; }
   wait_until 10 "all of it to run" web_runs || { show_instance >&2; exit 1; }
   run_copies
@@ -27,7 +27,7 @@ start_web() {
 
 web_runs() {
   local name
-  for name in fpm nginx worker sensor; do program_runs "$name" || return 1; done
+  for name in "${PROGRAMS[@]}"; do case "$name" in db|copies) ;; *) program_runs "$name" || return 1 ;; esac; done
   web_answers
 }
 
@@ -39,7 +39,13 @@ declare_web() {
     -d opcache.enable=1 -d opcache.memory_consumption=160 -d opcache.jit=1235 -d opcache.jit_buffer_size=48M \
     -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_ttl=600 \
     -d opcache.preload="$WEB_CACHE/Zumbo_App_KernelProdContainer.preload.php" -d opcache.preload_user="$WEB_USER"
-  declare_program nginx "$SOCKETS/nginx.conf" no "$SOCKETS/private/publish.sock" "${ON_MACHINE[@]}" nginx -c "$SOCKETS/nginx.conf" -e stderr
+  local publish="$SOCKETS/private/publish.sock"
+  if [ -n "${FRONT_ADDRESS:-}" ]; then
+    declare_program hints "$SOCKETS/hints.conf" no "$publish $SOCKETS/private/listen.sock" "${ON_MACHINE[@]}" nginx -c "$SOCKETS/hints.conf" -e stderr
+    publish_program hints
+    publish=''
+  fi
+  declare_program nginx "$SOCKETS/nginx.conf" no "$publish" "${ON_MACHINE[@]}" nginx -c "$SOCKETS/nginx.conf" -e stderr
   declare_worker worker "${as[@]}" --
   declare_worker sensor "${as[@]}" -- --live
   local name
@@ -116,6 +122,7 @@ own_folders() {
 }
 
 write_configuration() {
+  [ -z "${FRONT_ADDRESS:-}" ] || fill ops/templates/hints.conf > "$SOCKETS/hints.conf"
   ( umask 077; fill ops/templates/php-fpm.conf > "$SOCKETS/php-fpm.conf.new" )
   fill ops/templates/nginx.conf > "$SOCKETS/nginx.conf.new"
 }
@@ -129,10 +136,15 @@ fill() {
     TLS_LINES="$(printf 'listen 0.0.0.0:%s ssl;\n        ssl_certificate "%s/tls/server.pem";\n        ssl_certificate_key "%s/tls/server.key";' "$TLS_PORT" "$STATE" "$STATE")"
     TRUSTED_HOSTS="$TRUSTED_HOSTS,^$(printf '%s' "$TLS_HOST" | sed 's/\./\\./g')\$"
   fi
-  # On a machine of a cluster hints go over Redis, and who asks is told by the front.
+  local HINT_SERVER HINT_LISTEN; HINT_SERVER="$(cat ops/templates/hint-server.conf)"; HINT_LISTEN="$(cat ops/templates/hint-listen.conf)"
+  # On a machine of a cluster hints go over Redis, in a server of their own (hints.conf), and who asks is told by the front.
   if [ -n "${FRONT_ADDRESS:-}" ]; then
     HINT_UPSTREAM="upstream hints { nchan_redis_server redis://$FRONT_ADDRESS:$REDIS_PORT; }"
     HINT_PASS='nchan_redis_pass hints;'
+    if [ "$1" != ops/templates/hints.conf ]; then
+      HINT_UPSTREAM='' HINT_SERVER=''
+      HINT_LISTEN="proxy_pass \"http://unix:$SOCKETS/private/listen.sock\"; proxy_http_version 1.1; proxy_set_header Connection ''; proxy_buffering off; proxy_read_timeout 150s;"
+    fi
     MEMBER_LINE='env[ZUMBO_CLUSTER_MEMBER] = "1"'$'\n'"env[ZUMBO_READ_URL] = \"$ZUMBO_READ_URL\""
     TRUSTED_HOSTS="$TRUSTED_HOSTS,^$(printf '%s' "$MACHINE_ADDRESS" | sed 's/\./\\./g')\$"
     FRONT_LINES="set_real_ip_from $FRONT_ADDRESS; real_ip_header X-Forwarded-For;"
@@ -143,10 +155,10 @@ fill() {
     NGINX_USER="user $WEB_USER;"
     GROUP_LINES="user = $WEB_USER"$'\n'"group = $(id -gn "$WEB_USER")"$'\n'"listen.owner = $WEB_USER"
   fi
-  for name in ZUMBO_ROOT STATE SOCKETS WEB_CACHE WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS WEB_LISTEN FRONT_LINES HINT_UPSTREAM HINT_PASS MEMBER_LINE; do
+  for name in HINT_SERVER HINT_LISTEN ZUMBO_ROOT STATE SOCKETS WEB_CACHE WEB_PORT APP_ENV APP_SECRET DATABASE_URL NGINX_USER GROUP_LINES NOW_LINE TLS_LINES TRUSTED_HOSTS WEB_LISTEN FRONT_LINES HINT_UPSTREAM HINT_PASS MEMBER_LINE; do
     text="${text//"@$name@"/"${!name}"}"   # quoted: bash 5.2 gives & a meaning otherwise
   done
   printf '%s\n' "$text"
 }
 
-stop_web() { stop_programs 1 worker sensor nginx fpm; }
+stop_web() { stop_programs 1 worker sensor nginx hints fpm; }

@@ -46,7 +46,7 @@ const sentAt = performance.now();
 const written = await there('PUT', `/api/attempts/${id}`, JSON.stringify(entry));
 const revision = Number(written.headers.get('Zumbo-Revision'));
 await written.arrayBuffer();
-await rest(700);
+await rest(2000);
 const hint = heard.find(({ piece }) => piece.includes(String(revision)));
 hold(
   `who listens at one machine hears of what is written at the other${hint ? ` (${Math.round(hint.at - sentAt)} ms after it was sent)` : ''}`,
